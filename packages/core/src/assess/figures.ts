@@ -1,0 +1,36 @@
+import type { Comfort } from '../design/look.js'
+import type { ArrangementFigures } from '../florals/floralFindings.js'
+import type { Place } from '../seating/places.js'
+import type { LinenFigures } from '../linens/linenFindings.js'
+import type { CandleEvening } from '../light/lightFindings.js'
+import type { BuyList } from '../money/buyList.js'
+import type { SettingLayout } from '../settings/settingItems.js'
+import type { TableSight } from '../sight/tableSight.js'
+
+/** Everything the ledger line and the panels show; lengths in mm, times in minutes, money in minor units. */
+export interface Figures {
+  readonly seats: {
+    readonly guests: number
+    readonly lengthMm: number
+    readonly widthMm: number
+    readonly places: readonly Place[]
+    readonly narrowestMm: number | null
+    readonly wantedMm: number
+    readonly capacity: Readonly<Record<Comfort, number>>
+  }
+  readonly linens: LinenFigures
+  readonly setting: Omit<SettingLayout, 'items'>
+  readonly sight: Omit<TableSight, 'hidden'> & {
+    /** Hidden share of each face by row (who looks) and column (who is looked at). */
+    readonly hidden: readonly (readonly number[])[]
+    /** Height above the tabletop at which each piece that hides somebody would hide nobody. */
+    readonly clearHeights: readonly { readonly placedId: string; readonly heightMm: number; readonly clearMm: number }[]
+  }
+  readonly light: {
+    readonly candles: readonly CandleEvening[]
+    readonly shortestMin: number | null
+    readonly flames: number
+  }
+  readonly florals: readonly ArrangementFigures[]
+  readonly money: BuyList
+}

@@ -1,0 +1,140 @@
+import { centerpieceFindings } from '../centerpiece/centerpieceFindings.js'
+import { atMeal, standings, type Standing } from '../centerpiece/standing.js'
+import type { BareFinding } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { floralFigures, floralFindings } from '../florals/floralFindings.js'
+import { halfLengthMm } from '../geometry/outline.js'
+import { candleEvenings, lightFindings } from '../light/lightFindings.js'
+import { linenFigures, linenFindings } from '../linens/linenFindings.js'
+import { buyList } from '../money/buyList.js'
+import { moneyFindings } from '../money/moneyFindings.js'
+import { placeWidthMm } from '../reference/places.js'
+import { guestEyes } from '../seating/eyes.js'
+import { seatingFindings } from '../seating/seatingFindings.js'
+import { capacity, narrowestMm, seatPlan, type SeatPlan } from '../seating/seatPlan.js'
+import { laidItems, type LaidItem } from '../settings/settingCrowding.js'
+import { settingFindings } from '../settings/settingFindings.js'
+import { settingItems, type SettingLayout } from '../settings/settingItems.js'
+import { clearHeightMm } from '../sight/clearHeight.js'
+import { sightFindings } from '../sight/sightFindings.js'
+import { sightLines, type SightLines } from '../sight/sightLines.js'
+import { tableSight, type TableSight } from '../sight/tableSight.js'
+import type { Figures } from './figures.js'
+import { memo } from './memo.js'
+
+/** A look worked out: its geometry, its figures and what was noticed, remedies not yet looked for. */
+export interface Measured {
+  readonly plan: SeatPlan
+  readonly layout: SettingLayout
+  readonly laid: readonly (readonly LaidItem[])[]
+  readonly standing: readonly Standing[]
+  readonly lines: SightLines
+  readonly figures: Figures
+  readonly findings: readonly BareFinding[]
+}
+
+export type Measure = (look: Look) => Measured
+
+/** A measuring function that works out again only what changed since its last few looks. */
+export function createMeasure(): Measure {
+  const plan = memo((table: Look['table'], guests: Look['guests'], school: Look['school']) => seatPlan({ table, guests, school }))
+  const seats = memo((table: Look['table'], guests: Look['guests'], school: Look['school'], seated: SeatPlan) => ({
+    figures: seatFigures(table, school, seated),
+    findings: seatingFindings({ table, guests, school }, seated)
+  }))
+  const layout = memo((setting: Look['setting'], occasion: Look['occasion'], pieces: Look['pieces']) => settingItems({ setting, occasion, pieces }))
+  const laid = memo((seated: SeatPlan, items: SettingLayout) => seated.places.map((place) => laidItems(place, items)))
+  const settings = memo(settingFindings)
+  const linens = memo((look: LinenParts, seated: SeatPlan, items: SettingLayout) => {
+    const figures = linenFigures(look as Look, seated)
+    return { figures, findings: linenFindings(look as Look, seated, items, figures) }
+  })
+  const linenParts = memo((...[lin, pieces, school, table]: [Look['linens'], Look['pieces'], Look['school'], Look['table']]): LinenParts => ({ linens: lin, pieces, school, table }))
+  const standing = memo((centerpiece: Look['centerpiece'], pieces: Look['pieces']) => standings({ centerpiece, pieces }))
+  const middle = memo((pieces: readonly Standing[], items: readonly (readonly LaidItem[])[], seated: SeatPlan) => centerpieceFindings(pieces, items, seated.outline))
+  const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
+  const sight = memo((sights: SightLines, pieces: readonly Standing[]) => {
+    const found = tableSight(sights, atMeal(pieces))
+    return { figures: sightFigures(found, sights, pieces), findings: sightFindings(found) }
+  })
+  const light = memo((pieces: readonly Standing[], look: Look) => {
+    const candles = candleEvenings(look)
+    const lives = candles.map((candle) => candle.lifeMin)
+    return {
+      figures: { candles, shortestMin: lives.length > 0 ? Math.min(...lives) : null, flames: candles.filter((candle) => candle.flame).length },
+      findings: lightFindings(look, pieces, candles)
+    }
+  })
+  const florals = memo((look: Look) => {
+    const figures = floralFigures(look)
+    return { figures, findings: floralFindings(look, figures) }
+  })
+  const money = memo((look: Look) => {
+    const figures = buyList(look)
+    return { figures, findings: moneyFindings(figures) }
+  })
+
+  return memo((look: Look): Measured => {
+    const seated = plan(look.table, look.guests, look.school)
+    const items = layout(look.setting, look.occasion, look.pieces)
+    const set = laid(seated, items)
+    const pieces = standing(look.centerpiece, look.pieces)
+    const sights = lines(seated, look.table)
+    const s = seats(look.table, look.guests, look.school, seated)
+    const l = linens(linenParts(look.linens, look.pieces, look.school, look.table), seated, items)
+    const seen = sight(sights, pieces)
+    const lit = light(pieces, look)
+    const grown = florals(look)
+    const paid = money(look)
+    const { items: _, ...setting } = items
+    return {
+      plan: seated,
+      layout: items,
+      laid: set,
+      standing: pieces,
+      lines: sights,
+      figures: { seats: s.figures, linens: l.figures, setting, sight: seen.figures, light: lit.figures, florals: grown.figures, money: paid.figures },
+      findings: [
+        ...s.findings,
+        ...settings(seated, items, set),
+        ...l.findings,
+        ...middle(pieces, set, seated),
+        ...seen.findings,
+        ...lit.findings,
+        ...grown.findings,
+        ...paid.findings
+      ]
+    }
+  })
+}
+
+type LinenParts = Pick<Look, 'linens' | 'pieces' | 'school' | 'table'>
+
+function seatFigures(table: Look['table'], school: Look['school'], plan: SeatPlan): Figures['seats'] {
+  const narrowest = narrowestMm(plan.places)
+  return {
+    guests: plan.places.length,
+    lengthMm: 2 * halfLengthMm(plan.outline),
+    widthMm: 2 * plan.outline.halfWidthMm,
+    places: plan.places,
+    narrowestMm: narrowest === Infinity ? null : narrowest,
+    wantedMm: placeWidthMm[school.comfort],
+    capacity: { tight: capacity(table, 'tight'), usual: capacity(table, 'usual'), roomy: capacity(table, 'roomy') }
+  }
+}
+
+/** Clear heights are worked out for the pieces past the limit; the others hide too little to ask. */
+function sightFigures(sight: TableSight, lines: SightLines, pieces: readonly Standing[]): Figures['sight'] {
+  const { hidden, ...rest } = sight
+  const byId = new Map(pieces.map((piece) => [piece.placed.id, piece]))
+  return {
+    ...rest,
+    hidden: Array.from({ length: sight.count }, (_, from) => Array.from(hidden.subarray(from * sight.count, (from + 1) * sight.count))),
+    clearHeights: sight.costs
+      .filter((cost) => cost.blames.length > 0)
+      .map((cost) => {
+        const piece = byId.get(cost.placedId)!
+        return { placedId: cost.placedId, heightMm: piece.topMm, clearMm: clearHeightMm(piece, lines, 0) }
+      })
+  }
+}

@@ -1,0 +1,52 @@
+import { collisionProposals } from '../centerpiece/centerpieceProposals.js'
+import type { BareFinding, FindingCode, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
+import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from '../light/lightProposals.js'
+import { clothProposals, matProposals, runnerProposals } from '../linens/linenProposals.js'
+import { gapProposals, overBudgetProposals } from '../money/moneyProposals.js'
+import { seatingProposals } from '../seating/seatingProposals.js'
+import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
+import { sightProposals } from '../sight/sightProposals.js'
+import type { Measured } from './measure.js'
+
+type ProposeFor = (look: Look, finding: BareFinding, measured: Measured) => Proposal[]
+
+const around = (measured: Measured) => ({ outline: measured.plan.outline, laid: measured.laid })
+const collision: ProposeFor = (look, finding, measured) => collisionProposals(look, finding, around(measured))
+const nearFlame: ProposeFor = (look, finding, measured) => nearFlameProposals(look, finding, around(measured))
+
+/** Who proposes remedies for what. */
+export const proposals = {
+  'places.too-narrow': seatingProposals,
+  'places.narrow': seatingProposals,
+  'places.knees': seatingProposals,
+  'setting.crowded': crowdedProposals,
+  'flatware.missing': (look, finding) => (finding.at.kind === 'role' ? missingFlatwareProposals(look, finding.at.role) : []),
+  'cloth.short': clothProposals,
+  'cloth.long': clothProposals,
+  'cloth.lap': clothProposals,
+  'cloth.floor': clothProposals,
+  'cloth.uneven': clothProposals,
+  'runner.places': runnerProposals,
+  'runner.overhang': runnerProposals,
+  'mats.gap': matProposals,
+  'piece.setting': collision,
+  'piece.piece': collision,
+  'piece.off': collision,
+  'piece.support': collision,
+  'sight.hidden': (look, finding, measured) => sightProposals(look, finding, measured.lines),
+  'candle.misfit': misfitProposals,
+  'candle.short': shortCandleProposals,
+  'candle.long-burn': longBurnProposals,
+  'flame.near': nearFlame,
+  'flame.flame': nearFlame,
+  'flame.household': householdProposals,
+  'stems.mouth': mouthProposals,
+  'stems.sparse': sparseProposals,
+  'stems.short': shortStemProposals,
+  'stems.pets': petProposals,
+  'stems.pets-unknown': petProposals,
+  'money.over': overBudgetProposals,
+  'money.gap': gapProposals
+} satisfies Record<FindingCode, ProposeFor>

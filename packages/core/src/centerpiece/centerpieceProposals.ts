@@ -1,0 +1,45 @@
+import { makeEdit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { takeOffEdit } from '../design/takeOff.js'
+import { distanceMm, type Point } from '../geometry/point.js'
+import { freeSpot, type Surroundings } from './freeSpot.js'
+import { standings, type Standing } from './standing.js'
+
+/** Moves a placed piece within the frame of what it stands on. */
+export function moveProposal(look: Look, placedId: string, to: Point): Proposal {
+  const placed = look.centerpiece.find((p) => p.id === placedId)!
+  const at = { x: Math.round(to.x), y: Math.round(to.y) }
+  const edit = makeEdit(look, 'move', (draft) => {
+    const target = draft.centerpiece.find((p) => p.id === placedId)!
+    target.xMm = at.x
+    target.yMm = at.y
+  })
+  return { code: 'move', edit, params: { placedId, byMm: distanceMm({ x: placed.xMm, y: placed.yMm }, at), xMm: at.x, yMm: at.y } }
+}
+
+export function takeOffProposal(look: Look, placedId: string): Proposal {
+  return { code: 'take-off', edit: takeOffEdit(look, placedId), params: { placedId } }
+}
+
+/** A free spot nearby, down onto the table where it stands on something, or off the table. */
+export function collisionProposals(look: Look, finding: BareFinding, around: Surroundings, accept?: (moved: Look, all: readonly Standing[]) => boolean): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const { placedId } = finding.at
+  const spot = freeSpot(look, placedId, around, accept)
+  return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+}
+
+/** Takes a piece down from its riser or tray, to the same spot on the table. */
+export function standOnTable(look: Look, placedId: string): Proposal[] {
+  const self = standings(look).find((standing) => standing.placed.id === placedId)
+  if (!self || self.placed.on === null) return []
+  const edit = makeEdit(look, 'stand-on', (draft) => {
+    const target = draft.centerpiece.find((p) => p.id === placedId)!
+    target.on = null
+    target.xMm = Math.round(self.pose.x)
+    target.yMm = Math.round(self.pose.y)
+    target.turnDeg = (self.pose.turnRad * 180) / Math.PI
+  })
+  return [{ code: 'stand-on-table', edit, params: { placedId, byMm: self.footMm } }]
+}

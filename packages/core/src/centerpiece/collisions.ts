@@ -1,0 +1,94 @@
+import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footprint.js'
+import { halfWidthAtMm, halfLengthMm, type Outline } from '../geometry/outline.js'
+import { distanceMm } from '../geometry/point.js'
+import type { LaidItem } from '../settings/settingCrowding.js'
+import { extentSize } from '../design/piece.js'
+import type { WorldSolid } from '../solids/solid.js'
+import type { Standing } from './standing.js'
+
+/** Hard things may touch by this much; leaves and flowers brush by this much. Our own starting values. */
+export const HARD_TOUCH_MM = 3
+export const SOFT_TOUCH_MM = 30
+
+/** The ground plan of a solid. */
+export function solidFootprint(solid: WorldSolid): Footprint {
+  if (solid.kind === 'frustum') return { kind: 'disc', x: solid.x, y: solid.y, radiusMm: Math.max(solid.r0Mm, solid.r1Mm) }
+  return { kind: 'rect', x: solid.x, y: solid.y, turnRad: solid.turnRad, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm }
+}
+
+/** How far two pieces run into each other beyond a touch, 0 when they do not. Things nestle into a garland of greens. */
+export function piecesOverlapMm(a: Standing, b: Standing): number {
+  if (isGreens(a) || isGreens(b) || carries(a, b) || carries(b, a)) return 0
+  if (distanceMm(a.pose, b.pose) > reachMm(a.spread) + reachMm(b.spread)) return 0
+  let worst = 0
+  a.solids.forEach((one, i) => {
+    b.solids.forEach((other, j) => {
+      if (Math.min(one.z1Mm, other.z1Mm) - Math.max(one.z0Mm, other.z0Mm) < 1) return
+      const touch = isSoft(a, i) || isSoft(b, j) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
+      const deep = overlapMm(solidFootprint(one), solidFootprint(other))
+      if (deep > touch) worst = Math.max(worst, deep)
+    })
+  })
+  return worst
+}
+
+function isGreens(standing: Standing): boolean {
+  return standing.piece.kind === 'ornament' && standing.piece.form === 'greens'
+}
+
+/** Flowers and leaves above a vessel's rim. */
+function isSoft(standing: Standing, solid: number): boolean {
+  return standing.piece.kind === 'vessel' && solid >= 2
+}
+
+function carries(below: Standing, above: Standing): boolean {
+  return above.placed.on === below.placed.id
+}
+
+/** How far a piece runs into a laid setting, and whose; undefined when it runs into none. */
+export function settingHit(standing: Standing, laid: readonly (readonly LaidItem[])[]): { number: number; overlapMm: number } | undefined {
+  let hit: { number: number; overlapMm: number } | undefined
+  standing.solids.forEach((solid, i) => {
+    const shape = solidFootprint(solid)
+    const reach = reachMm(shape)
+    const touch = isSoft(standing, i) || isGreens(standing) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
+    for (const items of laid) {
+      for (const item of items) {
+        if (solid.z0Mm >= item.heightMm || distanceMm(shape, item.shape) > reach + reachMm(item.shape)) continue
+        const deep = overlapMm(shape, item.shape)
+        if (deep > touch && deep > (hit?.overlapMm ?? 0)) hit = { number: item.number, overlapMm: deep }
+      }
+    }
+  })
+  return hit
+}
+
+/** How far a piece's foot sticks out over the table's edge; 0 on the table. */
+export function offTableMm(standing: Standing, outline: Outline): number {
+  if (standing.placed.on !== null) return 0
+  let worst = 0
+  for (const p of rimPoints(standing.foot)) {
+    const beyondEnd = Math.abs(p.x) - halfLengthMm(outline)
+    const beyondSide = Math.abs(p.y) - halfWidthAtMm(outline, p.x)
+    worst = Math.max(worst, beyondEnd > 0 ? beyondEnd : beyondSide)
+  }
+  return worst > HARD_TOUCH_MM ? worst : 0
+}
+
+/** How far a piece's foot sticks out over what carries it; 0 when it stands wholly on it. */
+export function offSupportMm(standing: Standing, below: Standing | undefined): number {
+  if (!below || !('extent' in below.piece)) return 0
+  const { lengthMm, widthMm } = extentSize(below.piece.extent)
+  const round = below.piece.extent.kind === 'round'
+  const cos = Math.cos(below.pose.turnRad)
+  const sin = Math.sin(below.pose.turnRad)
+  let worst = 0
+  for (const p of rimPoints(standing.foot)) {
+    const dx = p.x - below.pose.x
+    const dy = p.y - below.pose.y
+    const lx = Math.abs(dx * cos + dy * sin)
+    const ly = Math.abs(-dx * sin + dy * cos)
+    worst = Math.max(worst, round ? Math.hypot(lx, ly) - lengthMm / 2 : Math.max(lx - lengthMm / 2, ly - widthMm / 2))
+  }
+  return worst > HARD_TOUCH_MM ? worst : 0
+}

@@ -1,0 +1,117 @@
+import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
+import type { Look, Placed } from '../design/look.js'
+import { extentSize, isStanding, type Candle, type StandingPiece } from '../design/piece.js'
+import type { Footprint } from '../geometry/footprint.js'
+import { fromFrame, radians, type Pose } from '../geometry/point.js'
+import { pieceSolids, standHeightMm } from '../solids/pieceSolids.js'
+import { solidReachMm, type WorldSolid } from '../solids/solid.js'
+
+/** A placed piece worked out in the table's frame. */
+export interface Standing {
+  readonly placed: Placed
+  readonly piece: StandingPiece
+  readonly candle: Candle | null
+  readonly pose: Pose
+  /** Height of its foot above the tabletop, and of its top. */
+  readonly footMm: number
+  readonly topMm: number
+  /** What its foot covers, and the ground below all of it, flowers included. */
+  readonly foot: Footprint
+  readonly spread: Footprint
+  readonly solids: readonly WorldSolid[]
+  /** Id of the piece that stands on the table below it; its own when it stands there itself. */
+  readonly rootId: string
+}
+
+interface Known {
+  readonly index: PieceIndex
+  readonly below: Standing | null
+  readonly standing: Standing
+}
+
+const known = new WeakMap<Placed, Known>()
+
+/**
+ * All placed pieces in the table's frame, in the look's order. A piece whose definition is missing, or that stands on a missing one
+ * or in a ring, is left out; the document check reports those.
+ */
+export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[] {
+  const index = pieceIndex(look)
+  const byId = new Map(look.centerpiece.map((placed) => [placed.id, placed]))
+  const done = new Map<string, Standing | null>()
+  const resolve = (placed: Placed): Standing | null => {
+    const earlier = done.get(placed.id)
+    if (earlier !== undefined) return earlier
+    done.set(placed.id, null)
+    const support = placed.on === null ? null : byId.get(placed.on)
+    const below = support ? resolve(support) : null
+    const standing = placed.on !== null && below === null ? null : stand(placed, below, index)
+    done.set(placed.id, standing)
+    return standing
+  }
+  return look.centerpiece.map(resolve).filter((standing) => standing !== null)
+}
+
+/** Worked out once per placed object: as long as it, the pieces and its support are the same objects, so is the result. */
+function stand(placed: Placed, below: Standing | null, index: PieceIndex): Standing | null {
+  const earlier = known.get(placed)
+  if (earlier && earlier.index === index && earlier.below === below) return earlier.standing
+  const piece = index.get(placed.pieceId)
+  if (!piece || !isStanding(piece)) return null
+  const standing = workOut(placed, piece, below, index)
+  known.set(placed, { index, below, standing })
+  return standing
+}
+
+function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, index: PieceIndex): Standing {
+  const own = { x: placed.xMm, y: placed.yMm }
+  const at = below ? fromFrame(below.pose, own) : own
+  const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
+  const footMm = below ? below.footMm + standHeightMm(below.piece) : 0
+  const solids = pieceSolids(piece, placed, index).map(
+    (solid): WorldSolid => ({ ...solid, ...pose, z0Mm: solid.z0Mm + footMm, z1Mm: solid.z1Mm + footMm })
+  )
+  return {
+    placed,
+    piece,
+    candle: findPiece(index, placed.candle?.candleId, 'candle') ?? null,
+    pose,
+    footMm,
+    topMm: Math.max(...solids.map((solid) => solid.z1Mm)),
+    foot: footOf(piece, pose),
+    spread: spreadOf(piece, pose, solids),
+    solids,
+    rootId: below ? below.rootId : placed.id
+  }
+}
+
+function footOf(piece: StandingPiece, pose: Pose): Footprint {
+  switch (piece.kind) {
+    case 'vessel':
+    case 'holder':
+      return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
+    default: {
+      const { lengthMm, widthMm } = extentSize(piece.extent)
+      if (piece.extent.kind === 'round') return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: lengthMm / 2 }
+      return { kind: 'rect', ...pose, halfXMm: lengthMm / 2, halfYMm: widthMm / 2 }
+    }
+  }
+}
+
+function spreadOf(piece: StandingPiece, pose: Pose, solids: readonly WorldSolid[]): Footprint {
+  const foot = footOf(piece, pose)
+  if (foot.kind === 'rect') return foot
+  return { ...foot, radiusMm: Math.max(foot.radiusMm, ...solids.map(solidReachMm)) }
+}
+
+/** Pieces that stay while people eat. A piece goes when what it stands on goes. */
+export function atMeal(all: readonly Standing[]): Standing[] {
+  const stays = new Map<string, boolean>()
+  for (const standing of all) stays.set(standing.placed.id, standing.placed.atMeal)
+  const keeps = (standing: Standing): boolean => {
+    if (!stays.get(standing.placed.id)) return false
+    const below = standing.placed.on
+    return below === null || all.every((other) => other.placed.id !== below || keeps(other))
+  }
+  return all.filter(keeps)
+}

@@ -1,0 +1,51 @@
+import { Immer, enablePatches, type Draft, type Patch } from 'immer'
+import type { Look } from './look.js'
+
+enablePatches()
+const immer = new Immer({ autoFreeze: false })
+
+/**
+ * A change of a look as a value: what was done, the patches that do it and the patches that take it back
+ * (paths as arrays of keys, operations as in RFC 6902: add, remove, replace).
+ */
+export interface Edit {
+  readonly what: EditName
+  readonly patches: readonly Patch[]
+  readonly inverse: readonly Patch[]
+}
+
+export type EditName =
+  | 'brief'
+  | 'guests'
+  | 'table'
+  | 'school'
+  | 'money'
+  | 'linens'
+  | 'setting'
+  | 'put-on'
+  | 'take-off'
+  | 'move'
+  | 'turn'
+  | 'stand-on'
+  | 'clear-for-meal'
+  | 'florals'
+  | 'candles'
+  | 'cupboard'
+  | 'offers'
+  | 'rename'
+
+/** Makes an edit by running a recipe on a draft; the look itself is not written. */
+export function makeEdit(look: Look, what: EditName, recipe: (draft: Draft<Look>) => void): Edit {
+  const [, patches, inverse] = immer.produceWithPatches(look, (draft: Draft<Look>) => void recipe(draft))
+  return { what, patches, inverse }
+}
+
+/** The look after an edit; parts that the edit does not touch stay the same objects. */
+export function applyEdit(look: Look, edit: Pick<Edit, 'patches'>): Look {
+  return immer.applyPatches(look, edit.patches as Patch[])
+}
+
+/** The edit that takes an edit back. */
+export function inverseOf(edit: Edit): Edit {
+  return { what: edit.what, patches: edit.inverse, inverse: edit.patches }
+}

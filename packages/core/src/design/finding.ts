@@ -1,0 +1,137 @@
+import type { Edit } from './edit.js'
+import type { Look } from './look.js'
+
+/** Stop: it cannot be done or can hurt somebody. Warn: it will be noticed. Note: worth knowing. */
+export type Severity = 'stop' | 'warn' | 'note'
+
+export const findingCodes = [
+  'places.too-narrow',
+  'places.narrow',
+  'places.knees',
+  'setting.crowded',
+  'flatware.missing',
+  'cloth.short',
+  'cloth.long',
+  'cloth.lap',
+  'cloth.floor',
+  'cloth.uneven',
+  'runner.places',
+  'runner.overhang',
+  'mats.gap',
+  'piece.setting',
+  'piece.piece',
+  'piece.off',
+  'piece.support',
+  'sight.hidden',
+  'candle.misfit',
+  'candle.short',
+  'candle.long-burn',
+  'flame.near',
+  'flame.flame',
+  'flame.household',
+  'stems.mouth',
+  'stems.sparse',
+  'stems.short',
+  'stems.pets',
+  'stems.pets-unknown',
+  'money.over',
+  'money.gap'
+] as const
+
+export type FindingCode = (typeof findingCodes)[number]
+
+/** What a finding is about. */
+export type At =
+  | { readonly kind: 'table' }
+  | { readonly kind: 'seats'; readonly numbers: readonly number[] }
+  | { readonly kind: 'piece'; readonly placedId: string; /** The piece it runs into. */ readonly otherId?: string }
+  | { readonly kind: 'linen'; readonly pieceId: string }
+  | { readonly kind: 'role'; readonly role: string }
+  | { readonly kind: 'line'; readonly pieceId: string }
+  | { readonly kind: 'money' }
+
+/** Numbers by name; the unit is in the name. */
+export type Numbers = Readonly<Record<string, number>>
+
+/** Something the engine noticed, in numbers and ids; words are the interface's. */
+export interface BareFinding {
+  readonly code: FindingCode
+  readonly severity: Severity
+  readonly at: At
+  /** What is, what may be at the most or least, and the reason's code. */
+  readonly measured: Numbers
+  readonly limit: Numbers
+  readonly because: string
+}
+
+export interface Finding extends BareFinding {
+  readonly remedies: readonly Remedy[]
+}
+
+/** A change that might mend a finding, before it is tried. */
+export interface Proposal {
+  readonly code: RemedyCode
+  readonly edit: Edit
+  /** What the words need: lengths in mm, counts, cents, ids. */
+  readonly params: Readonly<Record<string, number | string>>
+}
+
+/** A change that was tried and does clear its finding, with the figures it changes. */
+export interface Remedy extends Proposal {
+  readonly effect: readonly { readonly figure: EffectFigure; readonly before: number; readonly after: number }[]
+}
+
+export const effectFigures = ['narrowestMm', 'seenPairs', 'leftCents', 'shortestLightMin', 'stops', 'warnings', 'notes'] as const
+export type EffectFigure = (typeof effectFigures)[number]
+
+export const remedyCodes = [
+  'leaf-in',
+  'heads-open',
+  'heads-closed',
+  'comfort',
+  'fewer-guests',
+  'skip-layer',
+  'napkin-on-plate',
+  'dessert-brought-in',
+  'simplest-setting',
+  'add-flatware',
+  'skip-course',
+  'swap',
+  'drop-style',
+  'take-off',
+  'turn-runner',
+  'move',
+  'stand-on-table',
+  'lower',
+  'clear-for-meal',
+  'light-later',
+  'no-candle',
+  'no-flames',
+  'fewer-stems',
+  'more-stems',
+  'smaller-spread',
+  'leave-out-stems',
+  'raise-budget',
+  'use-reserve',
+  'borrow'
+] as const
+export type RemedyCode = (typeof remedyCodes)[number]
+
+/** What says that two findings are the same one in two states of a look. */
+export function findingKey(finding: Pick<BareFinding, 'code' | 'at'>): string {
+  const at = finding.at
+  switch (at.kind) {
+    case 'piece':
+      return `${finding.code}@${at.placedId}`
+    case 'linen':
+    case 'line':
+      return `${finding.code}@${at.pieceId}`
+    case 'role':
+      return `${finding.code}@${at.role}`
+    default:
+      return finding.code
+  }
+}
+
+/** Builds the proposals for one finding of a look. */
+export type Propose = (look: Look, finding: BareFinding) => Proposal[]

@@ -1,0 +1,80 @@
+import type { Guest, Look, Occasion, Table } from './look.js'
+import type { FlatwareRole, Offer, Piece, PieceKind, PieceOf } from './piece.js'
+
+/** What somebody says before there is a look. */
+export interface Wishes {
+  readonly id: string
+  readonly title: string
+  readonly place: string
+  readonly date: string
+  readonly arriveMin: number
+  readonly endMin: number
+  readonly guests: number
+  readonly totalCents: number
+  readonly reservePercent: number
+  readonly currency: string
+  readonly table: Table
+}
+
+/** A first look from the wishes and the cupboard: plain settings of what is owned most, nothing in the middle yet. */
+export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readonly Offer[]): Look {
+  const occasion: Occasion = {
+    title: wishes.title,
+    place: wishes.place,
+    date: wishes.date,
+    arriveMin: wishes.arriveMin,
+    endMin: wishes.endMin,
+    courses: ['main', 'dessert'],
+    notes: ''
+  }
+  const dinner = mostOwned(pieces, 'plate', (plate) => plate.role === 'dinner')
+  const napkin = mostOwned(pieces, 'napkin')
+  const water = mostOwned(pieces, 'glass', (glass) => glass.role === 'water')
+  return {
+    format: 'hestiad-look',
+    version: 1,
+    id: wishes.id,
+    name: 'First look',
+    occasion,
+    household: { cats: false, dogs: false, toddlers: false },
+    money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent },
+    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10 },
+    table: wishes.table,
+    guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
+    linens: { clothId: null, runner: null, matId: null },
+    setting: {
+      plateIds: dinner ? [dinner.id] : [],
+      breadPlateId: null,
+      napkin: napkin ? { pieceId: napkin.id, place: 'on-plate', fold: 'band' } : null,
+      flatwareIds: onePattern(pieces),
+      dessertAbove: true,
+      glassIds: water ? [water.id] : []
+    },
+    centerpiece: [],
+    pieces,
+    offers
+  }
+}
+
+/** A guest of whom nothing is known yet. */
+export function newGuest(number: number): Guest {
+  return {
+    id: `guest-${number}`,
+    name: `Guest ${number}`,
+    body: { kind: 'adult', build: 'unstated', stature: 'average' },
+    leftHanded: false,
+    wheelchair: false
+  }
+}
+
+function mostOwned<K extends PieceKind>(pieces: readonly Piece[], kind: K, suits: (piece: PieceOf<K>) => boolean = () => true): PieceOf<K> | undefined {
+  return pieces
+    .filter((piece): piece is PieceOf<K> => piece.kind === kind && suits(piece as PieceOf<K>))
+    .reduce<PieceOf<K> | undefined>((best, piece) => (best && best.owned >= piece.owned ? best : piece), undefined)
+}
+
+/** The most owned piece for each role. */
+function onePattern(pieces: readonly Piece[]): string[] {
+  const roles = new Set<FlatwareRole>(pieces.flatMap((piece) => (piece.kind === 'flatware' ? [piece.role] : [])))
+  return [...roles].map((role) => mostOwned(pieces, 'flatware', (piece) => piece.role === role)!.id)
+}

@@ -1,0 +1,126 @@
+/** Things with sizes. Lengths in millimeters, counts in pieces, colors as `#rrggbb`. */
+
+export type Material =
+  'porcelain' | 'stoneware' | 'glass' | 'brass' | 'steel' | 'silver' | 'wood' | 'rattan' | 'linen' | 'cotton' | 'wool' | 'stone' | 'wax' | 'plant' | 'dried' | 'faux' | 'paper' | 'fruit' | 'resin'
+
+export type PlateRole = 'charger' | 'dinner' | 'salad' | 'bread' | 'bowl'
+export type GlassRole = 'water' | 'white' | 'red' | 'flute'
+export type FlatwareRole =
+  | 'dinner-fork'
+  | 'salad-fork'
+  | 'fish-fork'
+  | 'oyster-fork'
+  | 'dinner-knife'
+  | 'fish-knife'
+  | 'soup-spoon'
+  | 'dessert-fork'
+  | 'dessert-spoon'
+export type StemRole = 'focal' | 'filler' | 'line' | 'foliage'
+export type CandleForm = 'taper' | 'pillar' | 'votive' | 'tealight'
+
+interface PieceCommon {
+  readonly id: string
+  readonly name: string
+  readonly color: string
+  readonly accent: string
+  readonly material: Material
+  /** How many the household owns; 0 for a thing only a shop has. */
+  readonly owned: number
+  /** Where it is kept: room, shelf, bin. Empty when unknown. */
+  readonly kept: string
+}
+
+export type Extent =
+  | { readonly kind: 'rectangle'; readonly lengthMm: number; readonly widthMm: number }
+  | { readonly kind: 'square'; readonly sideMm: number }
+  | { readonly kind: 'round'; readonly diameterMm: number }
+  | { readonly kind: 'oval'; readonly lengthMm: number; readonly widthMm: number }
+
+export type Plate = PieceCommon & { readonly kind: 'plate'; readonly role: PlateRole; readonly diameterMm: number; readonly heightMm: number }
+export type Glass = PieceCommon & { readonly kind: 'glass'; readonly role: GlassRole; readonly footMm: number; readonly bowlMm: number; readonly heightMm: number }
+export type Flatware = PieceCommon & { readonly kind: 'flatware'; readonly role: FlatwareRole; readonly lengthMm: number; readonly widthMm: number }
+export type Napkin = PieceCommon & { readonly kind: 'napkin'; readonly sideMm: number }
+export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent }
+export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm: number; readonly widthMm: number }
+export type Mat = PieceCommon & { readonly kind: 'mat'; readonly extent: Extent }
+export type Vessel = PieceCommon & {
+  readonly kind: 'vessel'
+  readonly form: 'jug' | 'bowl' | 'bottle' | 'cylinder'
+  readonly baseMm: number
+  readonly widestMm: number
+  readonly mouthMm: number
+  readonly heightMm: number
+  readonly depthMm: number
+}
+export type Stem = PieceCommon & {
+  readonly kind: 'stem'
+  readonly role: StemRole
+  readonly form: 'open' | 'globe' | 'spray' | 'leafy'
+  /** Botanical genus, for the safety notes; empty when unknown. */
+  readonly genus: string
+  readonly thicknessMm: number
+  readonly headMm: number
+  readonly lengthMm: number
+}
+export type Candle = PieceCommon & {
+  readonly kind: 'candle'
+  readonly form: CandleForm
+  readonly diameterMm: number
+  readonly heightMm: number
+  readonly burn: { readonly kind: 'wax'; readonly wax: 'paraffin' | 'beeswax'; readonly gramsPerHour: number } | { readonly kind: 'flameless'; readonly hours: number }
+}
+export type Holder = PieceCommon & {
+  readonly kind: 'holder'
+  readonly takes: CandleForm
+  readonly cupMm: number
+  readonly baseMm: number
+  /** Height at which the foot of the candle stands. */
+  readonly heightMm: number
+  /** Glass wall around the flame: inner width and rim height, or none. */
+  readonly chimney: { readonly innerMm: number; readonly rimMm: number } | null
+}
+export type Riser = PieceCommon & { readonly kind: 'riser'; readonly extent: Extent; readonly heightMm: number }
+export type Tray = PieceCommon & { readonly kind: 'tray'; readonly extent: Extent; readonly floorMm: number; readonly rimMm: number }
+export type Ornament = PieceCommon & {
+  readonly kind: 'ornament'
+  readonly form: 'fruit' | 'compote' | 'greens' | 'figure'
+  readonly extent: Extent
+  readonly heightMm: number
+}
+
+export type Piece =
+  Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament
+export type PieceKind = Piece['kind']
+export type PieceOf<K extends PieceKind> = Extract<Piece, { kind: K }>
+
+/** Kinds that stand in the middle of the table by themselves. */
+export type StandingPiece = Vessel | Holder | Riser | Tray | Ornament
+export const standingKinds = ['vessel', 'holder', 'riser', 'tray', 'ornament'] as const satisfies readonly StandingPiece['kind'][]
+
+export function isStanding(piece: Piece): piece is StandingPiece {
+  return (standingKinds as readonly string[]).includes(piece.kind)
+}
+
+/** The rectangle around an extent: length along x, width along y. */
+export function extentSize(extent: Extent): { readonly lengthMm: number; readonly widthMm: number } {
+  switch (extent.kind) {
+    case 'round':
+      return { lengthMm: extent.diameterMm, widthMm: extent.diameterMm }
+    case 'square':
+      return { lengthMm: extent.sideMm, widthMm: extent.sideMm }
+    default:
+      return { lengthMm: extent.lengthMm, widthMm: extent.widthMm }
+  }
+}
+
+/** What a shop sells: `packSize` of one piece for `priceCents`; a price of null is not known yet. */
+export interface Offer {
+  readonly id: string
+  readonly pieceId: string
+  readonly shop: string
+  readonly packSize: number
+  readonly priceCents: number | null
+  /** Packs on the shelf. */
+  readonly stock: number
+  readonly leadDays: number
+}

@@ -1,0 +1,65 @@
+import { findPiece, type PieceIndex } from '../design/find.js'
+import type { Arrangement, Fullness } from '../design/look.js'
+import type { Stem, Vessel } from '../design/piece.js'
+import { coverShare, RECUT_MM } from '../reference/stems.js'
+import { stemsThroughMouth } from './stemsThroughMouth.js'
+
+/** What an arrangement asks of its vessel and its stems. */
+export interface ArrangementNeeds {
+  readonly stems: number
+  /** Most stems of this mix that pass the mouth. */
+  readonly mouthMost: number
+  readonly domeMm2: number
+  readonly headsMm2: number
+  /** Head area over dome area, and what the chosen fullness asks. */
+  readonly cover: number
+  readonly coverWanted: number
+  /** Stems of this mix that would reach the wanted cover. */
+  readonly stemsWanted: number
+  /** Length to buy at least: depth in the vessel, rise above the rim and the recut. */
+  readonly cutLengthMm: number
+  readonly tooShort: readonly { readonly stemId: string; readonly lengthMm: number }[]
+}
+
+/** The dome over the rim: a spherical cap of the arrangement's spread and rise, no rounder than a hemisphere. */
+export function domeMm2(arrangement: Pick<Arrangement, 'riseMm' | 'spreadMm'>): number {
+  const r = arrangement.spreadMm / 2
+  const h = Math.min(arrangement.riseMm, r)
+  return Math.PI * (r * r + h * h)
+}
+
+/** Stems through the mouth and to cover, and the length they are cut to. */
+export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fullness: Fullness, index: PieceIndex): ArrangementNeeds {
+  const recipe = arrangement.stems.flatMap(({ stemId, count }) => {
+    const stem = findPiece(index, stemId, 'stem')
+    return stem && count > 0 ? [{ stem, count }] : []
+  })
+  const stems = recipe.reduce((sum, line) => sum + line.count, 0)
+  const headsMm2 = recipe.reduce((sum, line) => sum + line.count * headMm2(line.stem), 0)
+  const dome = domeMm2(arrangement)
+  const coverWanted = coverShare[fullness]
+  const cutLengthMm = vessel.depthMm + arrangement.riseMm + RECUT_MM
+  const meanHead = stems > 0 ? headsMm2 / stems : 0
+  return {
+    stems,
+    mouthMost: mouthMost(vessel.mouthMm, recipe, stems),
+    domeMm2: dome,
+    headsMm2,
+    cover: headsMm2 / dome,
+    coverWanted,
+    stemsWanted: meanHead > 0 ? Math.ceil((coverWanted * dome) / meanHead - 1e-9) : 0,
+    cutLengthMm,
+    tooShort: recipe.filter(({ stem }) => stem.lengthMm < cutLengthMm - 0.5).map(({ stem }) => ({ stemId: stem.id, lengthMm: stem.lengthMm }))
+  }
+}
+
+export function headMm2(stem: Stem): number {
+  return Math.PI * (stem.headMm / 2) ** 2
+}
+
+/** For a mix, the stem of the same mean cross-section. */
+function mouthMost(mouthMm: number, recipe: readonly { stem: Stem; count: number }[], stems: number): number {
+  if (stems === 0) return 0
+  const meanSquare = recipe.reduce((sum, line) => sum + line.count * line.stem.thicknessMm ** 2, 0) / stems
+  return stemsThroughMouth(mouthMm, Math.sqrt(meanSquare))
+}

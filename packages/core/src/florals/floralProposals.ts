@@ -1,0 +1,130 @@
+import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
+import { makeEdit, type Edit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Arrangement, Look, Placed } from '../design/look.js'
+import { mergeStems } from '../design/swap.js'
+import { RECUT_MM } from '../reference/stems.js'
+import { arrangementNeeds } from './arrangementNeeds.js'
+import { stemsOfConcern } from './floralFindings.js'
+import { petCaution } from './petCaution.js'
+
+type Arranged = Placed & { arrangement: Arrangement }
+
+function arranged(look: Look, finding: BareFinding): Arranged | undefined {
+  const at = finding.at
+  const placed = at.kind === 'piece' ? look.centerpiece.find((p) => p.id === at.placedId) : undefined
+  return placed?.arrangement ? (placed as Arranged) : undefined
+}
+
+function rearrange(look: Look, placedId: string, arrangement: Arrangement | null): Edit {
+  return makeEdit(look, 'florals', (draft) => {
+    const target = draft.centerpiece.find((p) => p.id === placedId)!
+    target.arrangement = arrangement === null || arrangement.stems.length === 0 ? null : { ...arrangement, stems: arrangement.stems.map((s) => ({ ...s })) }
+  })
+}
+
+/** Fewer stems in the same proportions, or a vessel with a wider mouth. */
+export function mouthProposals(look: Look, finding: BareFinding): Proposal[] {
+  const placed = arranged(look, finding)
+  const vessel = findPiece(pieceIndex(look), placed?.pieceId, 'vessel')
+  if (!placed || !vessel) return []
+  const fewer = scaledDown(look, placed, finding.limit['stems'] ?? 0)
+  const wider = piecesOf(look, 'vessel')
+    .filter((other) => other.mouthMm > vessel.mouthMm && other.id !== vessel.id)
+    .sort((a, b) => b.owned - a.owned || a.mouthMm - b.mouthMm)
+    .slice(0, 2)
+    .map((to) => ({
+      code: 'swap' as const,
+      edit: makeEdit(look, 'florals', (draft) => void (draft.centerpiece.find((p) => p.id === placed.id)!.pieceId = to.id)),
+      params: { fromId: vessel.id, toId: to.id }
+    }))
+  return [
+    { code: 'fewer-stems', edit: rearrange(look, placed.id, fewer), params: { placedId: placed.id, stems: total(fewer) } },
+    ...wider,
+    takeOffProposal(look, placed.id)
+  ]
+}
+
+/** Takes stems out one by one, always of the kind with the most left, until they pass the mouth. */
+function scaledDown(look: Look, placed: Arranged, most: number): Arrangement {
+  const index = pieceIndex(look)
+  const vessel = findPiece(index, placed.pieceId, 'vessel')!
+  let stems = placed.arrangement.stems.filter((line) => line.count > 0)
+  const fits = () => {
+    const needs = arrangementNeeds(vessel, { ...placed.arrangement, stems }, look.school.fullness, index)
+    return needs.stems <= needs.mouthMost
+  }
+  while (stems.length > 0 && (!fits() || total({ ...placed.arrangement, stems }) > Math.max(most, 1))) {
+    const largest = stems.reduce((a, b) => (b.count > a.count ? b : a))
+    stems = stems.map((line) => (line === largest ? { ...line, count: line.count - 1 } : line)).filter((line) => line.count > 0)
+  }
+  return { ...placed.arrangement, stems }
+}
+
+function total(arrangement: Arrangement): number {
+  return arrangement.stems.reduce((sum, line) => sum + line.count, 0)
+}
+
+/** More stems of the same mix, or a dome small enough for what there is. */
+export function sparseProposals(look: Look, finding: BareFinding): Proposal[] {
+  const placed = arranged(look, finding)
+  if (!placed) return []
+  const factor = (finding.limit['cover'] ?? 1) / Math.max(1e-6, finding.measured['cover'] ?? 1)
+  const shrink = Math.sqrt(1 / factor)
+  const small = {
+    ...placed.arrangement,
+    riseMm: Math.max(20, Math.floor(placed.arrangement.riseMm * shrink)),
+    spreadMm: Math.max(20, Math.floor(placed.arrangement.spreadMm * shrink))
+  }
+  const more = { ...placed.arrangement, stems: placed.arrangement.stems.map((line) => ({ ...line, count: Math.ceil(line.count * factor) })) }
+  return [
+    ...(factor < 6 ? [{ code: 'more-stems' as const, edit: rearrange(look, placed.id, more), params: { placedId: placed.id, stems: total(more) } }] : []),
+    { code: 'smaller-spread', edit: rearrange(look, placed.id, small), params: { placedId: placed.id, spreadMm: small.spreadMm, riseMm: small.riseMm } },
+    { code: 'leave-out-stems', edit: rearrange(look, placed.id, null), params: { placedId: placed.id, kinds: placed.arrangement.stems.length } }
+  ]
+}
+
+/** Flowers kept lower so that the shortest stem still reaches the water, or that stem left out. */
+export function shortStemProposals(look: Look, finding: BareFinding): Proposal[] {
+  const placed = arranged(look, finding)
+  const index = pieceIndex(look)
+  const vessel = findPiece(index, placed?.pieceId, 'vessel')
+  if (!placed || !vessel) return []
+  const short = arrangementNeeds(vessel, placed.arrangement, look.school.fullness, index).tooShort
+  const riseMm = Math.floor(Math.min(...short.map((stem) => stem.lengthMm)) - vessel.depthMm - RECUT_MM)
+  const lower: Proposal[] =
+    riseMm >= 20
+      ? [
+          {
+            code: 'lower',
+            edit: rearrange(look, placed.id, { ...placed.arrangement, riseMm }),
+            params: { placedId: placed.id, heightMm: vessel.heightMm + riseMm, byMm: placed.arrangement.riseMm - riseMm }
+          }
+        ]
+      : []
+  return [...lower, leaveOut(look, placed, short.map((stem) => stem.stemId))]
+}
+
+function leaveOut(look: Look, placed: Arranged, stemIds: readonly string[]): Proposal {
+  const stems = placed.arrangement.stems.filter((line) => !stemIds.includes(line.stemId))
+  return { code: 'leave-out-stems', edit: rearrange(look, placed.id, { ...placed.arrangement, stems }), params: { placedId: placed.id, kinds: stemIds.length } }
+}
+
+/** Stems of the same part in the mix that the lists call not toxic, or none of them. */
+export function petProposals(look: Look, finding: BareFinding): Proposal[] {
+  const placed = arranged(look, finding)
+  if (!placed) return []
+  const concern = stemsOfConcern(look, placed.id)
+  const bad = finding.code === 'stems.pets' ? [...concern.toxic, ...concern.lilies] : concern.unknown
+  const index = pieceIndex(look)
+  const better = (stemId: string) => {
+    const stem = findPiece(index, stemId, 'stem')
+    return piecesOf(look, 'stem').find((other) => other.role === stem?.role && (other.material === 'faux' || petCaution(other.genus) === 'listed-not-toxic'))
+  }
+  const out = leaveOut(look, placed, bad)
+  const swaps = bad.map(better)
+  if (swaps.some((stem) => stem === undefined)) return [out]
+  const stems = mergeStems(placed.arrangement.stems.map((line) => ({ ...line, stemId: bad.includes(line.stemId) ? swaps[bad.indexOf(line.stemId)]!.id : line.stemId })))
+  return [{ code: 'swap', edit: rearrange(look, placed.id, { ...placed.arrangement, stems }), params: { fromId: bad[0]!, toId: swaps[0]!.id } }, out]
+}

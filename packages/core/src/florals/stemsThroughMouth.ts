@@ -1,0 +1,16 @@
+import { circlePackingRatio, MOUTH_FILL } from '../reference/stems.js'
+
+/**
+ * Most stems of one thickness that go through a round mouth: by exact circle packing while few, by 0.7 of the area beyond that, whichever
+ * is more. Both in millimeters; 0 when not one fits.
+ * @throws RangeError when a size is not above 0.
+ */
+export function stemsThroughMouth(mouthMm: number, thicknessMm: number): number {
+  if (!(mouthMm > 0)) throw new RangeError(`mouthMm must be > 0, got ${mouthMm}`)
+  if (!(thicknessMm > 0)) throw new RangeError(`thicknessMm must be > 0, got ${thicknessMm}`)
+  const ratio = mouthMm / thicknessMm
+  let exact = 0
+  for (const [count, needed] of circlePackingRatio) if (ratio >= needed - 1e-7) exact = count
+  if (ratio < 3) return exact
+  return Math.max(exact, Math.floor(MOUTH_FILL * ratio * ratio + 1e-9))
+}

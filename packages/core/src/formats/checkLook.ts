@@ -1,0 +1,87 @@
+import { pieceIndex } from '../design/find.js'
+import type { Look, Placed } from '../design/look.js'
+import { isStanding, type PieceKind } from '../design/piece.js'
+import { isSupport } from '../solids/pieceSolids.js'
+import type { Fault } from './parseLook.js'
+
+/** What a look of the right form can still have wrong: ids twice or unknown, the wrong kind of piece, supports in a ring, times out of order. */
+export function checkLook(look: Look): Fault[] {
+  return [...repeatedIds(look), ...timesAndLeaves(look), ...usedPieces(look), ...look.centerpiece.flatMap((placed, i) => placedFaults(look, placed, `/centerpiece/${i}`))]
+}
+
+function repeatedIds(look: Look): Fault[] {
+  const lists = { guests: look.guests, centerpiece: look.centerpiece, pieces: look.pieces, offers: look.offers }
+  return Object.entries(lists).flatMap(([name, items]) => {
+    const seen = new Set<string>()
+    return items.flatMap((item, i): Fault[] => {
+      const repeated = seen.has(item.id)
+      seen.add(item.id)
+      return repeated ? [{ place: `/${name}/${i}/id`, message: `the id ${item.id} is used twice` }] : []
+    })
+  })
+}
+
+function timesAndLeaves(look: Look): Fault[] {
+  const faults: Fault[] = []
+  if (look.occasion.endMin <= look.occasion.arriveMin) faults.push({ place: '/occasion/endMin', message: 'must be later than arriveMin' })
+  if (Number.isNaN(Date.parse(`${look.occasion.date}T00:00:00Z`))) faults.push({ place: '/occasion/date', message: 'is no day of the calendar' })
+  if (look.table.leaves.in > look.table.leaves.owned) faults.push({ place: '/table/leaves/in', message: 'is more than the leaves owned' })
+  if (look.table.seatHeightMm >= look.table.heightMm) faults.push({ place: '/table/seatHeightMm', message: 'must be less than heightMm' })
+  return faults
+}
+
+function usedPieces(look: Look): Fault[] {
+  const { linens, setting } = look
+  const uses: [place: string, id: string | null | undefined, kind: PieceKind][] = [
+    ['/linens/clothId', linens.clothId, 'cloth'],
+    ['/linens/runner/pieceId', linens.runner?.pieceId, 'runner'],
+    ['/linens/matId', linens.matId, 'mat'],
+    ['/setting/breadPlateId', setting.breadPlateId, 'plate'],
+    ['/setting/napkin/pieceId', setting.napkin?.pieceId, 'napkin'],
+    ...setting.plateIds.map((id, i): [string, string, PieceKind] => [`/setting/plateIds/${i}`, id, 'plate']),
+    ...setting.flatwareIds.map((id, i): [string, string, PieceKind] => [`/setting/flatwareIds/${i}`, id, 'flatware']),
+    ...setting.glassIds.map((id, i): [string, string, PieceKind] => [`/setting/glassIds/${i}`, id, 'glass']),
+    ...look.centerpiece.flatMap((placed, i) => [
+      ...(placed.candle ? [[`/centerpiece/${i}/candle/candleId`, placed.candle.candleId, 'candle'] as [string, string, PieceKind]] : []),
+      ...(placed.arrangement?.stems ?? []).map((s, j): [string, string, PieceKind] => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
+    ])
+  ]
+  const index = pieceIndex(look)
+  const faults = uses.flatMap(([place, id, kind]): Fault[] => {
+    if (id == null) return []
+    const piece = index.get(id)
+    if (!piece) return [{ place, message: `names the piece ${id}, which the look does not carry` }]
+    return piece.kind === kind ? [] : [{ place, message: `needs a ${kind}, but ${id} is a ${piece.kind}` }]
+  })
+  const offers = look.offers.flatMap((offer, i): Fault[] =>
+    index.has(offer.pieceId) ? [] : [{ place: `/offers/${i}/pieceId`, message: `names the piece ${offer.pieceId}, which the look does not carry` }]
+  )
+  return [...faults, ...offers]
+}
+
+function placedFaults(look: Look, placed: Placed, place: string): Fault[] {
+  const index = pieceIndex(look)
+  const piece = index.get(placed.pieceId)
+  if (!piece) return [{ place: `${place}/pieceId`, message: `names the piece ${placed.pieceId}, which the look does not carry` }]
+  if (!isStanding(piece)) return [{ place: `${place}/pieceId`, message: `a ${piece.kind} does not stand in the middle` }]
+  const faults: Fault[] = []
+  if (placed.candle && piece.kind !== 'holder') faults.push({ place: `${place}/candle`, message: `a ${piece.kind} holds no candle` })
+  if (placed.arrangement && piece.kind !== 'vessel') faults.push({ place: `${place}/arrangement`, message: `a ${piece.kind} holds no stems` })
+  return [...faults, ...supportFaults(look, placed, place)]
+}
+
+function supportFaults(look: Look, placed: Placed, place: string): Fault[] {
+  const index = pieceIndex(look)
+  const seen = new Set([placed.id])
+  let on = placed.on
+  while (on !== null) {
+    const below: Placed | undefined = look.centerpiece.find((other) => other.id === on)
+    if (!below) return [{ place: `${place}/on`, message: `stands on ${on}, which is not on the table` }]
+    if (seen.has(below.id)) return [{ place: `${place}/on`, message: 'stands on itself by way of others' }]
+    const piece = index.get(below.pieceId)
+    if (!piece || !isStanding(piece) || !isSupport(piece)) return [{ place: `${place}/on`, message: `${on} carries nothing: only a riser or a tray does` }]
+    seen.add(below.id)
+    on = below.on
+  }
+  return []
+}

@@ -1,0 +1,5 @@
+export { parseLook, validateLook, pieceFaults, type Fault, type Parsed } from './parseLook.js'
+export { lookSchema, MOST_GUESTS } from './lookSchema.js'
+export { readCsv, writeCsv } from './csv.js'
+export { cupboardColumns, readCupboardCsv, writeCupboardCsv } from './cupboardCsv.js'
+export { buyListColumns, writeBuyListCsv } from './buyListCsv.js'

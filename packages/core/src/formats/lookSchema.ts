@@ -1,0 +1,183 @@
+/** JSON Schema (2020-12 vocabulary as far as draft-07 knows it) of the look document; published as docs/formats/look.schema.json. */
+const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
+const idOrNull = { oneOf: [{ $ref: '#/$defs/id' }, { type: 'null' }] } as const
+const text = { type: 'string', maxLength: 200 } as const
+const size = { type: 'number', exclusiveMinimum: 0, maximum: 20_000 } as const
+const sizeOrZero = { type: 'number', minimum: 0, maximum: 20_000 } as const
+const position = { type: 'number', minimum: -20_000, maximum: 20_000 } as const
+const count = { type: 'integer', minimum: 0, maximum: 100_000 } as const
+const cents = { type: 'integer', minimum: 0, maximum: 1_000_000_000_000 } as const
+const minute = { type: 'integer', minimum: 0, maximum: 2880 } as const
+const percent = { type: 'number', minimum: 0, maximum: 100 } as const
+const color = { type: 'string', pattern: '^#[0-9a-f]{6}$' } as const
+const flag = { type: 'boolean' } as const
+const oneOf = <T extends string>(...names: T[]) => ({ type: 'string', enum: names }) as const
+
+/** A closed object in which every property named is required. */
+function object(properties: Record<string, unknown>) {
+  return { type: 'object', additionalProperties: false, required: Object.keys(properties), properties }
+}
+
+function list(items: unknown, maxItems: number) {
+  return { type: 'array', maxItems, items }
+}
+
+/** A union told apart by `kind`. */
+function byKind(variants: readonly ReturnType<typeof object>[]) {
+  return { type: 'object', required: ['kind'], discriminator: { propertyName: 'kind' }, oneOf: variants }
+}
+
+const kind = (name: string) => ({ const: name })
+const orNull = (schema: unknown) => ({ oneOf: [schema, { type: 'null' }] })
+
+const rectangle = object({ kind: kind('rectangle'), lengthMm: size, widthMm: size })
+const square = object({ kind: kind('square'), sideMm: size })
+const round = object({ kind: kind('round'), diameterMm: size })
+const oval = object({ kind: kind('oval'), lengthMm: size, widthMm: size })
+const racetrack = object({ kind: kind('racetrack'), lengthMm: size, widthMm: size })
+const extent = { $ref: '#/$defs/extent' }
+
+const common = {
+  id: { $ref: '#/$defs/id' },
+  name: text,
+  color,
+  accent: color,
+  material: oneOf(
+    'porcelain', 'stoneware', 'glass', 'brass', 'steel', 'silver', 'wood', 'rattan', 'linen', 'cotton', 'wool', 'stone', 'wax', 'plant', 'dried', 'faux', 'paper', 'fruit', 'resin'
+  ),
+  owned: count,
+  kept: text
+}
+const piece = (name: string, own: Record<string, unknown>) => object({ kind: kind(name), ...common, ...own })
+const candleForm = oneOf('taper', 'pillar', 'votive', 'tealight')
+
+const pieceSchema = byKind([
+  piece('plate', { role: oneOf('charger', 'dinner', 'salad', 'bread', 'bowl'), diameterMm: size, heightMm: size }),
+  piece('glass', { role: oneOf('water', 'white', 'red', 'flute'), footMm: size, bowlMm: size, heightMm: size }),
+  piece('flatware', {
+    role: oneOf('dinner-fork', 'salad-fork', 'fish-fork', 'oyster-fork', 'dinner-knife', 'fish-knife', 'soup-spoon', 'dessert-fork', 'dessert-spoon'),
+    lengthMm: size,
+    widthMm: size
+  }),
+  piece('napkin', { sideMm: size }),
+  piece('cloth', { extent }),
+  piece('runner', { lengthMm: size, widthMm: size }),
+  piece('mat', { extent }),
+  piece('vessel', { form: oneOf('jug', 'bowl', 'bottle', 'cylinder'), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
+  piece('stem', { role: oneOf('focal', 'filler', 'line', 'foliage'), form: oneOf('open', 'globe', 'spray', 'leafy'), genus: text, thicknessMm: size, headMm: size, lengthMm: size }),
+  piece('candle', {
+    form: candleForm,
+    diameterMm: size,
+    heightMm: size,
+    burn: byKind([
+      object({ kind: kind('wax'), wax: oneOf('paraffin', 'beeswax'), gramsPerHour: { type: 'number', exclusiveMinimum: 0, maximum: 1000 } }),
+      object({ kind: kind('flameless'), hours: { type: 'number', exclusiveMinimum: 0, maximum: 10_000 } })
+    ])
+  }),
+  piece('holder', { takes: candleForm, cupMm: size, baseMm: size, heightMm: sizeOrZero, chimney: orNull(object({ innerMm: size, rimMm: size })) }),
+  piece('riser', { extent, heightMm: size }),
+  piece('tray', { extent, floorMm: size, rimMm: size }),
+  piece('ornament', { form: oneOf('fruit', 'compote', 'greens', 'figure'), extent, heightMm: size })
+])
+
+export const MOST_GUESTS = 100
+
+export const lookSchema = {
+  $schema: 'http://json-schema.org/draft-07/schema#',
+  title: 'Hestiad look, version 1',
+  description: 'One complete design of a laid table. Lengths in millimeters, money in integer minor units, times in minutes after midnight, colors as #rrggbb.',
+  ...object({
+    format: { const: 'hestiad-look' },
+    version: { const: 1 },
+    id: { $ref: '#/$defs/id' },
+    name: text,
+    occasion: object({
+      title: text,
+      place: text,
+      date: { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$' },
+      arriveMin: minute,
+      endMin: minute,
+      courses: { ...list(oneOf('oysters', 'soup', 'fish', 'salad', 'main', 'dessert'), 6), uniqueItems: true },
+      notes: { type: 'string', maxLength: 4000 }
+    }),
+    household: object({ cats: flag, dogs: flag, toddlers: flag }),
+    money: object({ currency: { type: 'string', pattern: '^[A-Z]{3}$' }, totalCents: cents, reservePercent: percent }),
+    school: object({
+      comfort: oneOf('tight', 'usual', 'roomy'),
+      drop: oneOf('casual', 'dressy', 'formal'),
+      fullness: oneOf('sparse', 'usual', 'lush'),
+      safety: oneOf('US', 'EU'),
+      spareStemsPercent: percent
+    }),
+    table: object({
+      name: text,
+      shape: byKind([rectangle, square, round, oval, racetrack]),
+      leaves: object({ owned: { ...count, maximum: 12 }, in: { ...count, maximum: 12 }, eachMm: sizeOrZero }),
+      support: byKind([object({ kind: kind('legs'), legMm: size, insetMm: sizeOrZero }), object({ kind: kind('pedestal') })]),
+      heightMm: size,
+      seatHeightMm: size,
+      heads: oneOf('open', 'closed'),
+      color
+    }),
+    guests: list(
+      object({
+        id: { $ref: '#/$defs/id' },
+        name: text,
+        body: byKind([
+          object({ kind: kind('adult'), build: oneOf('woman', 'man', 'unstated'), stature: oneOf('short', 'average', 'tall') }),
+          object({ kind: kind('child'), ageYears: { type: 'number', minimum: 1, maximum: 17 }, boosterMm: { type: 'number', minimum: 0, maximum: 300 } })
+        ]),
+        leftHanded: flag,
+        wheelchair: flag
+      }),
+      MOST_GUESTS
+    ),
+    linens: object({
+      clothId: idOrNull,
+      runner: orNull(object({ pieceId: { $ref: '#/$defs/id' }, lay: oneOf('along', 'across') })),
+      matId: idOrNull
+    }),
+    setting: object({
+      plateIds: list({ $ref: '#/$defs/id' }, 8),
+      breadPlateId: idOrNull,
+      napkin: orNull(object({ pieceId: { $ref: '#/$defs/id' }, place: oneOf('on-plate', 'left'), fold: oneOf('band', 'knot', 'flat') })),
+      flatwareIds: list({ $ref: '#/$defs/id' }, 24),
+      dessertAbove: flag,
+      glassIds: list({ $ref: '#/$defs/id' }, 8)
+    }),
+    centerpiece: list(
+      object({
+        id: { $ref: '#/$defs/id' },
+        pieceId: { $ref: '#/$defs/id' },
+        xMm: position,
+        yMm: position,
+        turnDeg: { type: 'number', minimum: -3600, maximum: 3600 },
+        on: idOrNull,
+        atMeal: flag,
+        candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
+        arrangement: orNull(
+          object({
+            stems: list(object({ stemId: { $ref: '#/$defs/id' }, count }), 40),
+            riseMm: sizeOrZero,
+            spreadMm: size
+          })
+        )
+      }),
+      1000
+    ),
+    pieces: list({ $ref: '#/$defs/piece' }, 10_000),
+    offers: list(
+      object({
+        id: { $ref: '#/$defs/id' },
+        pieceId: { $ref: '#/$defs/id' },
+        shop: text,
+        packSize: { type: 'integer', minimum: 1, maximum: 10_000 },
+        priceCents: orNull(cents),
+        stock: count,
+        leadDays: { type: 'integer', minimum: 0, maximum: 400 }
+      }),
+      20_000
+    )
+  }),
+  $defs: { id, extent: byKind([rectangle, square, round, oval]), piece: pieceSchema }
+} as const

@@ -1,0 +1,64 @@
+import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv'
+import type { Look } from '../design/look.js'
+import { checkLook } from './checkLook.js'
+import { lookSchema } from './lookSchema.js'
+
+/** What is wrong with a document and where: a JSON Pointer (RFC 6901) into it, empty for the whole. */
+export interface Fault {
+  readonly place: string
+  readonly message: string
+}
+
+export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] }
+
+const MOST_FAULTS = 20
+
+let compiled: { look: ValidateFunction; piece: ValidateFunction } | undefined
+
+function validators(): { look: ValidateFunction; piece: ValidateFunction } {
+  if (!compiled) {
+    const ajv = new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false })
+    compiled = {
+      look: ajv.compile(lookSchema),
+      piece: ajv.compile({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' })
+    }
+  }
+  return compiled
+}
+
+/** Reads a look file. Every fault names its place; nothing is mended silently. */
+export function parseLook(text: string): Parsed<Look> {
+  let value: unknown
+  try {
+    value = JSON.parse(text.replace(/^\uFEFF/, ''))
+  } catch (error) {
+    return { ok: false, faults: [{ place: '', message: `not JSON: ${(error as Error).message}` }] }
+  }
+  return validateLook(value)
+}
+
+/** Checks a value against the look's schema, then what no schema can say: ids that resolve, supports that carry, times in order. */
+export function validateLook(value: unknown): Parsed<Look> {
+  const { look } = validators()
+  if (!look(value)) return { ok: false, faults: (look.errors ?? []).slice(0, MOST_FAULTS).map(faultOf) }
+  const faults = checkLook(value as Look).slice(0, MOST_FAULTS)
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: value as Look }
+}
+
+/** Checks one piece against the schema. */
+export function pieceFaults(value: unknown): Fault[] {
+  const { piece } = validators()
+  return piece(value) ? [] : (piece.errors ?? []).map(faultOf)
+}
+
+function faultOf(error: ErrorObject): Fault {
+  const params = error.params as Record<string, unknown>
+  const key = params['missingProperty'] ?? params['additionalProperty']
+  const place = key === undefined ? error.instancePath : `${error.instancePath}/${String(key).replace(/~/g, '~0').replace(/\//g, '~1')}`
+  if (error.keyword === 'required') return { place, message: 'is missing' }
+  if (error.keyword === 'additionalProperties') return { place, message: 'is not a property of this format' }
+  if (error.keyword === 'enum') return { place, message: `must be one of ${(params['allowedValues'] as unknown[]).join(', ')}` }
+  if (error.keyword === 'const') return { place, message: `must be ${JSON.stringify(params['allowedValue'])}` }
+  if (error.keyword === 'discriminator') return { place: `${place}/kind`, message: 'is not a kind known here' }
+  return { place, message: error.message ?? error.keyword }
+}

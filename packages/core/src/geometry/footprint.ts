@@ -1,0 +1,73 @@
+import { fromFrame, toFrame, type Point, type Pose } from './point.js'
+
+/** What a thing covers on the surface below it: a disc or a turned rectangle, in world axes. */
+export type Footprint =
+  | { readonly kind: 'disc'; readonly x: number; readonly y: number; readonly radiusMm: number }
+  | ({ readonly kind: 'rect'; readonly halfXMm: number; readonly halfYMm: number } & Pose)
+
+/** Half the diagonal of a rectangle, or the radius of a disc. */
+export function reachMm(shape: Footprint): number {
+  return shape.kind === 'disc' ? shape.radiusMm : Math.hypot(shape.halfXMm, shape.halfYMm)
+}
+
+/**
+ * How deep two footprints run into each other, in millimeters: the shortest shift that parts them. Zero or less when
+ * they are apart, and then its amount is the gap between them.
+ */
+export function overlapMm(a: Footprint, b: Footprint): number {
+  if (a.kind === 'disc' && b.kind === 'disc') return a.radiusMm + b.radiusMm - Math.hypot(a.x - b.x, a.y - b.y)
+  if (a.kind === 'disc') return a.radiusMm - signedGapToRect(b as Footprint & { kind: 'rect' }, a)
+  if (b.kind === 'disc') return b.radiusMm - signedGapToRect(a, b)
+  return rectsOverlapMm(a, b)
+}
+
+/** Distance from a point to a rectangle, negative inside by the depth. */
+function signedGapToRect(rect: Footprint & { kind: 'rect' }, point: Point): number {
+  const local = toFrame(rect, point)
+  const dx = Math.abs(local.x) - rect.halfXMm
+  const dy = Math.abs(local.y) - rect.halfYMm
+  if (dx > 0 && dy > 0) return Math.hypot(dx, dy)
+  return Math.max(dx, dy)
+}
+
+type Rect = Footprint & { kind: 'rect' }
+
+/** Separating axes of two turned rectangles; parted rectangles give minus their distance. */
+function rectsOverlapMm(a: Rect, b: Rect): number {
+  const cornersA = corners(a)
+  const cornersB = corners(b)
+  let least = Infinity
+  for (const turn of [a.turnRad, a.turnRad + Math.PI / 2, b.turnRad, b.turnRad + Math.PI / 2]) {
+    const [loA, hiA] = shadow(cornersA, turn)
+    const [loB, hiB] = shadow(cornersB, turn)
+    least = Math.min(least, hiA - loB, hiB - loA)
+  }
+  if (least >= 0) return least
+  return -Math.min(...cornersA.map((p) => Math.max(0, signedGapToRect(b, p))), ...cornersB.map((p) => Math.max(0, signedGapToRect(a, p))))
+}
+
+function shadow(points: readonly Point[], turnRad: number): [number, number] {
+  const cos = Math.cos(turnRad)
+  const sin = Math.sin(turnRad)
+  const along = points.map((p) => p.x * cos + p.y * sin)
+  return [Math.min(...along), Math.max(...along)]
+}
+
+/** The four corners of a rectangle, counter-clockwise from its own (+x, +y). */
+export function corners(rect: Rect): Point[] {
+  return [
+    [1, 1],
+    [-1, 1],
+    [-1, -1],
+    [1, -1]
+  ].map(([sx, sy]) => fromFrame(rect, { x: sx! * rect.halfXMm, y: sy! * rect.halfYMm }))
+}
+
+/** Points of the rim, for testing against a tabletop: 16 on a disc, the corners of a rectangle. */
+export function rimPoints(shape: Footprint): Point[] {
+  if (shape.kind === 'rect') return corners(shape)
+  return Array.from({ length: 16 }, (_, i) => ({
+    x: shape.x + shape.radiusMm * Math.cos((i * Math.PI) / 8),
+    y: shape.y + shape.radiusMm * Math.sin((i * Math.PI) / 8)
+  }))
+}

@@ -1,0 +1,13 @@
+export type Random = () => number
+
+/** Mulberry32, a small seeded generator of numbers in [0, 1) (T. Ettinger, 2017, public domain); same seed, same numbers. */
+export function seededRandom(seed: number): Random {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let t = state
+    t = Math.imul(t ^ (t >>> 15), t | 1)
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
+    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
+  }
+}

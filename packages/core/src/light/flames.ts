@@ -1,0 +1,102 @@
+import type { Standing } from '../centerpiece/standing.js'
+import { overlapMm, type Footprint } from '../geometry/footprint.js'
+import { combustible } from '../reference/opacity.js'
+import { FLAME_HEIGHT_MM, flameClearance } from '../reference/candles.js'
+import type { WorldSolid } from '../solids/solid.js'
+import type { School } from '../design/look.js'
+import { heightAfterMm } from './candleLife.js'
+
+/** A flame of the evening: an upright segment from the lowest wick to the tip of the first flame. */
+export interface Flame {
+  readonly standing: Standing
+  readonly x: number
+  readonly y: number
+  readonly lowMm: number
+  readonly highMm: number
+  /** A glass wall stands around it, higher than the flame at its highest. */
+  readonly shielded: boolean
+}
+
+/** A flame nearer to something than the safety profile allows. */
+export interface FlameConflict {
+  readonly kind: 'combustible' | 'above' | 'flame'
+  readonly flame: Standing
+  readonly other: Standing
+  readonly distanceMm: number
+  readonly limitMm: number
+}
+
+/** All real flames among standing pieces; a candle sinks as it burns, so a flame sweeps down until the end of the occasion. */
+export function flamesOf(standing: readonly Standing[], endMin: number): Flame[] {
+  return standing.flatMap((piece) => {
+    const candle = piece.candle
+    if (piece.piece.kind !== 'holder' || !candle || candle.burn.kind !== 'wax' || !piece.placed.candle) return []
+    const seatMm = piece.footMm + piece.piece.heightMm
+    const highMm = seatMm + candle.heightMm + FLAME_HEIGHT_MM
+    const lowMm = seatMm + heightAfterMm(candle, Math.max(0, endMin - piece.placed.candle.lightAtMin))
+    const rimMm = piece.piece.chimney ? piece.footMm + piece.piece.chimney.rimMm : 0
+    return [{ standing: piece, x: piece.pose.x, y: piece.pose.y, lowMm, highMm, shielded: rimMm >= seatMm + candle.heightMm }]
+  })
+}
+
+/** Straight distance from a flame's segment to a solid, taken as the upright prism around it; 0 inside. */
+export function flameDistanceMm(flame: Flame, solid: WorldSolid): number {
+  const point: Footprint = { kind: 'disc', x: flame.x, y: flame.y, radiusMm: 0 }
+  const shape: Footprint =
+    solid.kind === 'frustum'
+      ? { kind: 'disc', x: solid.x, y: solid.y, radiusMm: Math.max(solid.r0Mm, solid.r1Mm) }
+      : { kind: 'rect', x: solid.x, y: solid.y, turnRad: solid.turnRad, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm }
+  const aside = Math.max(0, -overlapMm(point, shape))
+  const upright = Math.max(0, flame.lowMm - solid.z1Mm, solid.z0Mm - flame.highMm)
+  return Math.hypot(aside, upright)
+}
+
+/** Every flame against everything that burns and every other flame, nearest part first within a pair. */
+export function flameConflicts(standing: readonly Standing[], endMin: number, safety: School['safety']): FlameConflict[] {
+  const flames = flamesOf(standing, endMin)
+  const limits = flameClearance[safety]
+  const conflicts: FlameConflict[] = []
+  flames.forEach((flame, i) => {
+    for (const other of standing) {
+      if (other === flame.standing || isAncestor(other, flame.standing)) continue
+      const conflict = flame.shielded ? undefined : nearBurning(flame, other, limits.fromCombustibleMm)
+      if (conflict) conflicts.push(conflict)
+    }
+    for (const second of flames.slice(i + 1)) {
+      const distanceMm = Math.hypot(flame.x - second.x, flame.y - second.y)
+      if (distanceMm < limits.betweenFlamesMm - 0.5)
+        conflicts.push({ kind: 'flame', flame: flame.standing, other: second.standing, distanceMm, limitMm: limits.betweenFlamesMm })
+    }
+  })
+  return conflicts
+}
+
+/** A board or a stand under the candle carries it; the flame is above by the candle's own height. */
+function isAncestor(other: Standing, of: Standing): boolean {
+  return of.placed.on === other.placed.id
+}
+
+function nearBurning(flame: Flame, other: Standing, limitMm: number): FlameConflict | undefined {
+  const solids = burningSolids(other)
+  if (solids.length === 0) return undefined
+  let nearest = Infinity
+  let above = false
+  for (const solid of solids) {
+    if (Math.hypot(solid.x - flame.x, solid.y - flame.y) > 2500) continue
+    const distanceMm = flameDistanceMm(flame, solid)
+    if (distanceMm < nearest) {
+      nearest = distanceMm
+      above = solid.z0Mm >= flame.highMm
+    }
+  }
+  if (nearest >= limitMm - 0.5) return undefined
+  return { kind: above ? 'above' : 'combustible', flame: flame.standing, other, distanceMm: nearest, limitMm }
+}
+
+/** What of a piece burns: flowers and leaves in a vessel, or the piece itself by its material. */
+export function burningSolids(standing: Standing): readonly WorldSolid[] {
+  const { piece, placed, solids } = standing
+  if (piece.kind === 'vessel' && placed.arrangement) return combustible[piece.material] ? solids : solids.slice(2)
+  if (piece.kind === 'holder') return combustible[piece.material] ? solids.slice(0, piece.heightMm > 12 ? 2 : 1) : []
+  return combustible[piece.material] ? solids : []
+}

@@ -1,0 +1,89 @@
+import type { Extent } from '../design/piece.js'
+import { halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
+
+/** How a cloth hangs, measured straight down from the table's edge, millimeters; negative where it does not reach the edge. */
+export interface ClothHang {
+  /** Past the two ends and the two long sides, in the middle of each. */
+  readonly endDropMm: number
+  readonly sideDropMm: number
+  readonly leastMm: number
+  readonly mostMm: number
+  /** At the cloth's corner (a cloth without corners: at the table's corner, or its deepest point when neither has any). */
+  readonly cornerDropMm: number
+}
+
+/**
+ * Hang of a cloth laid centered, its length along the table. A cloth's edge hangs as far below the table's edge as it lies beyond it;
+ * a corner hangs the straight distance from the table, so 30 and 30 in give 42.43 in.
+ */
+export function clothDrop(cloth: Extent, outline: Outline): ClothHang {
+  const edge = clothOutline(cloth)
+  const endDropMm = halfLengthMm(edge) - halfLengthMm(outline)
+  const sideDropMm = edge.halfWidthMm - outline.halfWidthMm
+  const drops = dropsAround(edge, outline)
+  const cornerDropMm = edge.kind === 'box' ? cornerBeyondMm(edge, outline) : outline.kind === 'box' ? drops[drops.length - 1]! : Math.max(...drops)
+  return { endDropMm, sideDropMm, leastMm: Math.min(endDropMm, sideDropMm, ...drops), mostMm: Math.max(endDropMm, sideDropMm), cornerDropMm }
+}
+
+/** A cloth's own edge. */
+export function clothOutline(cloth: Extent): Outline {
+  switch (cloth.kind) {
+    case 'rectangle':
+      return { kind: 'box', halfLengthMm: cloth.lengthMm / 2, halfWidthMm: cloth.widthMm / 2 }
+    case 'square':
+      return { kind: 'box', halfLengthMm: cloth.sideMm / 2, halfWidthMm: cloth.sideMm / 2 }
+    case 'round':
+      return { kind: 'capsule', straightMm: 0, endMm: cloth.diameterMm / 2, halfWidthMm: cloth.diameterMm / 2 }
+    case 'oval':
+      return { kind: 'capsule', straightMm: 0, endMm: cloth.lengthMm / 2, halfWidthMm: cloth.widthMm / 2 }
+  }
+}
+
+/** Distance of the cloth's corner from the tabletop. */
+function cornerBeyondMm(cloth: Outline & { kind: 'box' }, outline: Outline): number {
+  const x = cloth.halfLengthMm
+  const y = cloth.halfWidthMm
+  if (outline.kind === 'box') return signedHypot(x - outline.halfLengthMm, y - outline.halfWidthMm)
+  let nearest = Infinity
+  for (const [px, py] of rim(outline)) nearest = Math.min(nearest, Math.hypot(x - px, y - py))
+  return Math.abs(y) > halfWidthAtMm(outline, x) ? nearest : -nearest
+}
+
+function signedHypot(dx: number, dy: number): number {
+  return dx >= 0 && dy >= 0 ? Math.hypot(dx, dy) : Math.min(dx, dy)
+}
+
+/** How far the cloth reaches beyond points all round the table, along the outward normal there. */
+function dropsAround(cloth: Outline, outline: Outline): number[] {
+  return rim(outline).map(([x, y, nx, ny]) => {
+    let low = -2000
+    let high = 5000
+    for (let i = 0; i < 40; i++) {
+      const t = (low + high) / 2
+      if (inside(cloth, x + nx * t, y + ny * t)) low = t
+      else high = t
+    }
+    return (low + high) / 2
+  })
+}
+
+function inside(outline: Outline, x: number, y: number): boolean {
+  return Math.abs(x) <= halfLengthMm(outline) && Math.abs(y) <= halfWidthAtMm(outline, x)
+}
+
+type RimPoint = readonly [x: number, y: number, outX: number, outY: number]
+
+/** A quarter of the table's edge (everything is centered, so the rest mirrors it) with outward normals; a rectangle's two sides and, last, its corner. */
+function rim(outline: Outline): RimPoint[] {
+  if (outline.kind === 'box') {
+    const { halfLengthMm: x, halfWidthMm: y } = outline
+    return [[x, 0, 1, 0], [0, y, 0, 1], [x, y, Math.SQRT1_2, Math.SQRT1_2]]
+  }
+  return Array.from({ length: 33 }, (_, i): RimPoint => {
+    const angle = (i / 64) * Math.PI
+    const nx = Math.cos(angle) / outline.endMm
+    const ny = Math.sin(angle) / outline.halfWidthMm
+    const size = Math.hypot(nx, ny)
+    return [outline.straightMm / 2 + outline.endMm * Math.cos(angle), outline.halfWidthMm * Math.sin(angle), nx / size, ny / size]
+  })
+}

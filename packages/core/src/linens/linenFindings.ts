@@ -1,0 +1,101 @@
+import { findPiece, pieceIndex } from '../design/find.js'
+import type { BareFinding, Severity } from '../design/finding.js'
+import type { DropStyle, Look } from '../design/look.js'
+import { extentSize } from '../design/piece.js'
+import { dropRangeMm, FORMAL_CLEAR_MM, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM, UNEVEN_DROP_MM } from '../reference/linens.js'
+import { EDGE_GAP_MM, MAT_GAP_MM } from '../reference/places.js'
+import { narrowestPlateLineMm, type SeatPlan } from '../seating/seatPlan.js'
+import type { SettingLayout } from '../settings/settingItems.js'
+import { clothDrop, type ClothHang } from './clothDrop.js'
+import { runnerLay, type RunnerLay } from './runnerLay.js'
+
+/** Figures of the linens that are laid. */
+export interface LinenFigures {
+  readonly cloth: ClothHang | null
+  readonly runner: RunnerLay | null
+  /** Air between neighboring mats; null without mats. */
+  readonly matGapMm: number | null
+}
+
+export function linenFigures(look: Pick<Look, 'linens' | 'pieces'>, plan: SeatPlan): LinenFigures {
+  const index = pieceIndex(look)
+  const cloth = findPiece(index, look.linens.clothId, 'cloth')
+  const runner = findPiece(index, look.linens.runner?.pieceId, 'runner')
+  const mat = findPiece(index, look.linens.matId, 'mat')
+  return {
+    cloth: cloth ? clothDrop(cloth.extent, plan.outline) : null,
+    runner: runner && look.linens.runner ? runnerLay(runner, look.linens.runner.lay, plan.outline) : null,
+    matGapMm: mat && plan.places.length > 1 ? narrowestPlateLineMm(plan.places) - extentSize(mat.extent).lengthMm : null
+  }
+}
+
+/** Least and most drop of a style over a table, millimeters. */
+export function dropLimits(style: DropStyle, tableHeightMm: number): readonly [number, number] {
+  return style === 'formal' ? [tableHeightMm - FORMAL_CLEAR_MM[1], tableHeightMm - FORMAL_CLEAR_MM[0]] : dropRangeMm[style]
+}
+
+/** What does not hang or lie as the chosen style asks. */
+export function linenFindings(look: Look, plan: SeatPlan, layout: SettingLayout, figures: LinenFigures): BareFinding[] {
+  return [...clothFindings(look, figures.cloth), ...runnerFindings(look, plan, layout, figures.runner), ...matFindings(look, figures.matGapMm)]
+}
+
+/** Drops within this of a limit count as on it. */
+const DROP_TOLERANCE_MM = 1
+
+function clothFindings(look: Look, hang: ClothHang | null): BareFinding[] {
+  const pieceId = look.linens.clothId
+  if (!hang || pieceId === null) return []
+  const [least, most] = dropLimits(look.school.drop, look.table.heightMm)
+  const deepest = Math.max(hang.mostMm, hang.cornerDropMm)
+  const lapMm = look.table.heightMm - look.table.seatHeightMm
+  const found: BareFinding[] = []
+  const say = (code: BareFinding['code'], severity: Severity, dropMm: number, limitMm: number, because: string) =>
+    found.push({ code, severity, at: { kind: 'linen', pieceId }, measured: { dropMm }, limit: { dropMm: limitMm }, because })
+  if (hang.leastMm < least - DROP_TOLERANCE_MM) say('cloth.short', hang.leastMm < 0 ? 'warn' : 'note', hang.leastMm, least, hang.leastMm < 0 ? 'bare-edge' : 'style')
+  if (hang.mostMm > most + DROP_TOLERANCE_MM) say('cloth.long', 'note', hang.mostMm, most, 'style')
+  if (look.school.drop !== 'formal' && hang.mostMm > lapMm + DROP_TOLERANCE_MM) say('cloth.lap', 'warn', hang.mostMm, lapMm, 'laps')
+  if (deepest > look.table.heightMm + DROP_TOLERANCE_MM) say('cloth.floor', 'warn', deepest, look.table.heightMm, 'feet')
+  if (Math.abs(hang.endDropMm - hang.sideDropMm) > UNEVEN_DROP_MM + DROP_TOLERANCE_MM)
+    say('cloth.uneven', 'note', Math.abs(hang.endDropMm - hang.sideDropMm), UNEVEN_DROP_MM, 'hem-line')
+  return found
+}
+
+/** How deep the plates reach from the edge: what a runner must leave alone. */
+function plateDepthMm(layout: SettingLayout): number {
+  return Math.max(EDGE_GAP_MM, ...layout.items.filter((item) => item.what === 'plate').map((item) => item.y + item.halfYMm))
+}
+
+function runnerFindings(look: Look, plan: SeatPlan, layout: SettingLayout, lay: RunnerLay | null): BareFinding[] {
+  const runner = look.linens.runner
+  if (!lay || !runner) return []
+  const at = { kind: 'linen', pieceId: runner.pieceId } as const
+  const found: BareFinding[] = []
+  const freeMm = 2 * Math.max(0, plan.outline.halfWidthMm - plateDepthMm(layout))
+  if (runner.lay === 'along' && 2 * lay.halfYMm > freeMm + DROP_TOLERANCE_MM)
+    found.push({ code: 'runner.places', severity: 'note', at, measured: { widthMm: 2 * lay.halfYMm }, limit: { widthMm: freeMm }, because: 'under-plates' })
+  const neither = lay.overhangMm > DROP_TOLERANCE_MM && lay.overhangMm < RUNNER_OVERHANG_MM / 2
+  if (neither || lay.overhangMm > RUNNER_OVERHANG_MOST_MM + DROP_TOLERANCE_MM)
+    found.push({
+      code: 'runner.overhang',
+      severity: 'note',
+      at,
+      measured: { overhangMm: lay.overhangMm },
+      limit: { overhangMm: RUNNER_OVERHANG_MM, mostMm: RUNNER_OVERHANG_MOST_MM },
+      because: neither ? 'neither-over-nor-short' : 'laps'
+    })
+  return found
+}
+
+function matFindings(look: Look, gapMm: number | null): BareFinding[] {
+  if (gapMm === null || look.linens.matId === null || gapMm >= MAT_GAP_MM - DROP_TOLERANCE_MM) return []
+  return [
+    {
+      code: 'mats.gap',
+      severity: gapMm < 0 ? 'warn' : 'note',
+      at: { kind: 'linen', pieceId: look.linens.matId },
+      measured: { gapMm },
+      limit: { gapMm: MAT_GAP_MM },
+      because: 'mats-touch'
+    }
+  ]
+}

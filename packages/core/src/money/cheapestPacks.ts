@@ -1,0 +1,82 @@
+import type { Offer } from '../design/piece.js'
+
+/** Packs of one offer to buy. */
+export interface PackLine {
+  readonly offer: Offer
+  readonly packs: number
+}
+
+/** A cheapest way to have at least the count needed, or how many stay uncovered when no stock reaches it. */
+export interface PackMix {
+  readonly lines: readonly PackLine[]
+  readonly pieces: number
+  readonly costCents: number
+  readonly uncovered: number
+}
+
+/**
+ * The cheapest mix of whole packs that gives at least `need` pieces within each offer's stock; at equal cost the one with fewer spare
+ * pieces, then fewer packs. Offers without a price are left out. Exact: a bounded knapsack by dynamic programming over pieces.
+ * Where all stock together falls short, everything useful is bought and the rest is `uncovered`.
+ */
+export function cheapestPacks(need: number, offers: readonly Offer[]): PackMix {
+  const usable = offers.filter((offer) => offer.priceCents !== null && offer.stock > 0)
+  const reachable = usable.reduce((sum, offer) => sum + offer.packSize * offer.stock, 0)
+  const goal = Math.min(need, reachable)
+  if (goal <= 0) return { lines: [], pieces: 0, costCents: 0, uncovered: Math.max(0, need) }
+  const top = goal + Math.max(...usable.map((offer) => offer.packSize)) - 1
+  const taken = fillTable(usable, top)
+  let best = -1
+  for (let pieces = goal; pieces <= top; pieces++) {
+    if (taken.cost[pieces]! < Infinity && (best < 0 || taken.cost[pieces]! < taken.cost[best]!)) best = pieces
+  }
+  const lines = traceBack(usable, taken, best)
+  return { lines, pieces: best, costCents: taken.cost[best]!, uncovered: need - goal }
+}
+
+interface Table {
+  readonly cost: Float64Array
+  readonly packs: readonly Int32Array[]
+}
+
+/** `cost[p]`: least money for exactly p pieces; `packs[o][p]`: packs of offer o in it once offers 0..o are allowed. */
+function fillTable(offers: readonly Offer[], top: number): Table {
+  let cost = new Float64Array(top + 1).fill(Infinity)
+  let count = new Float64Array(top + 1).fill(Infinity)
+  cost[0] = 0
+  count[0] = 0
+  const packs: Int32Array[] = []
+  for (const offer of offers) {
+    const nextCost = cost.slice()
+    const nextCount = count.slice()
+    const used = new Int32Array(top + 1)
+    for (let pieces = offer.packSize; pieces <= top; pieces++) {
+      const most = Math.min(offer.stock, Math.floor(pieces / offer.packSize))
+      for (let n = 1; n <= most; n++) {
+        const from = pieces - n * offer.packSize
+        const c = cost[from]! + n * offer.priceCents!
+        const k = count[from]! + n
+        if (c < nextCost[pieces]! || (c === nextCost[pieces]! && k < nextCount[pieces]!)) {
+          nextCost[pieces] = c
+          nextCount[pieces] = k
+          used[pieces] = n
+        }
+      }
+    }
+    cost = nextCost
+    count = nextCount
+    packs.push(used)
+  }
+  return { cost, packs }
+}
+
+function traceBack(offers: readonly Offer[], table: Table, pieces: number): PackLine[] {
+  const lines: PackLine[] = []
+  let left = pieces
+  for (let o = offers.length - 1; o >= 0; o--) {
+    const packs = table.packs[o]![left]!
+    if (packs > 0) lines.unshift({ offer: offers[o]!, packs })
+    left -= packs * offers[o]!.packSize
+  }
+  return lines
+}

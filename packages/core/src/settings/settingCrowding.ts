@@ -1,0 +1,64 @@
+import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { distanceMm, fromFrame } from '../geometry/point.js'
+import type { Place } from '../seating/places.js'
+import type { SettingItem, SettingLayout } from './settingItems.js'
+
+/** A thing of a setting where it lies on the table. */
+export interface LaidItem {
+  readonly item: SettingItem
+  readonly number: number
+  readonly shape: Footprint
+  readonly heightMm: number
+}
+
+/** The setting's items before one guest, in the table's frame; what is stacked on a plate is left out. */
+export function laidItems(place: Place, layout: SettingLayout): LaidItem[] {
+  return layout.items
+    .filter((item) => !item.stacked)
+    .map((item) => {
+      const at = fromFrame(place, item)
+      const shape: Footprint = item.round
+        ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
+        : { kind: 'rect', ...at, turnRad: place.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }
+      return { item, number: place.number, shape, heightMm: heightOf(item) }
+    })
+}
+
+function heightOf(item: SettingItem): number {
+  return 'heightMm' in item.piece ? item.piece.heightMm : 10
+}
+
+/** The deepest run of one guest's things into another's. */
+export interface Crowding {
+  readonly from: number
+  readonly to: number
+  readonly overlapMm: number
+}
+
+/** Things may touch by this much before it counts: our own starting value. */
+export const TOUCH_MM = 3
+
+/** Every two guests whose settings run into each other, worst first. */
+export function settingCrowding(laid: readonly (readonly LaidItem[])[], places: readonly Place[], layout: SettingLayout): Crowding[] {
+  const reach = Math.hypot(Math.max(layout.leftMm, layout.rightMm), layout.depthMm)
+  const crowded: Crowding[] = []
+  for (let a = 0; a < places.length; a++) {
+    for (let b = a + 1; b < places.length; b++) {
+      if (distanceMm(places[a]!, places[b]!) > 2 * reach) continue
+      const worst = worstOverlapMm(laid[a]!, laid[b]!)
+      if (worst > TOUCH_MM) crowded.push({ from: places[a]!.number, to: places[b]!.number, overlapMm: worst })
+    }
+  }
+  return crowded.sort((x, y) => y.overlapMm - x.overlapMm)
+}
+
+function worstOverlapMm(a: readonly LaidItem[], b: readonly LaidItem[]): number {
+  let worst = 0
+  for (const one of a) {
+    for (const other of b) {
+      if (distanceMm(one.shape, other.shape) > reachMm(one.shape) + reachMm(other.shape)) continue
+      worst = Math.max(worst, overlapMm(one.shape, other.shape))
+    }
+  }
+  return worst
+}

@@ -1,0 +1,183 @@
+import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
+import type { Look } from '../design/look.js'
+import type { Flatware, FlatwareRole, Glass, Napkin, Plate } from '../design/piece.js'
+import { EDGE_GAP_MM } from '../reference/places.js'
+import { flatwareFor, type FlatwareOrder } from './flatwareFor.js'
+
+/** One thing of a place setting, in the place's frame: x to the guest's right, y inward from the edge. */
+export interface SettingItem {
+  readonly what: 'plate' | 'bread-plate' | 'napkin' | 'flatware' | 'glass'
+  readonly piece: Plate | Napkin | Flatware | Glass
+  readonly x: number
+  readonly y: number
+  readonly halfXMm: number
+  readonly halfYMm: number
+  readonly round: boolean
+  /** Stands on another item and takes no room of its own. */
+  readonly stacked: boolean
+}
+
+/** A place setting laid out, with the room it takes. */
+export interface SettingLayout {
+  readonly items: readonly SettingItem[]
+  readonly order: FlatwareOrder
+  /** Roles that the courses ask for and the pattern has no piece for. */
+  readonly missing: readonly FlatwareRole[]
+  /** Room to the left and right of the plates' middle, and what the two add up to. */
+  readonly leftMm: number
+  readonly rightMm: number
+  readonly widthMm: number
+  readonly depthMm: number
+}
+
+/** Air between neighboring items: common practice, no source. */
+export const ITEM_GAP_MM = 10
+
+/**
+ * Lays out the setting by the ordering rules: plates in the middle 1 in from the edge, forks left, knives and spoons right, dessert pieces
+ * above, bread plate upper left, water glass above the knife's tip and wines outward to its right. Source: Emily Post, Etiquette (from memory).
+ */
+export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'pieces'>): SettingLayout {
+  const index = pieceIndex(look)
+  const { setting } = look
+  const plates = setting.plateIds.map((id) => findPiece(index, id, 'plate')).filter((p) => p !== undefined)
+  const order = flatwareFor(look.occasion.courses, setting.dessertAbove)
+  const pattern = new Map(setting.flatwareIds.flatMap((id) => {
+    const piece = findPiece(index, id, 'flatware')
+    return piece ? [[piece.role, piece] as const] : []
+  }))
+  const plateMm = Math.max(0, ...plates.map((p) => p.diameterMm))
+  const left = laneOutward(order.left, pattern, -plateMm / 2, -1)
+  const right = laneOutward(order.right, pattern, plateMm / 2, 1)
+  const napkin = napkinItem(look, index, plateMm, left.endMm)
+  const above = aboveItems(order.above, pattern, plateMm)
+  const bread = breadItem(index, setting.breadPlateId, plateMm, left.items)
+  const glasses = glassItems(look, index, plateMm, right.items, above)
+  const items = [...plateItems(plates, plateMm), ...left.items, ...right.items, ...above, ...bread, ...napkin, ...glasses]
+  const wanted = [...order.left, ...order.right, ...order.above, ...order.broughtIn]
+  const solid = items.filter((item) => !item.stacked)
+  const leftMm = Math.max(0, ...solid.map((item) => item.halfXMm - item.x))
+  const rightMm = Math.max(0, ...solid.map((item) => item.halfXMm + item.x))
+  return {
+    items,
+    order,
+    missing: wanted.filter((role, i) => !pattern.has(role) && wanted.indexOf(role) === i),
+    leftMm,
+    rightMm,
+    widthMm: leftMm + rightMm + (items.length > 0 ? ITEM_GAP_MM : 0),
+    depthMm: Math.max(0, ...solid.map((item) => item.y + item.halfYMm))
+  }
+}
+
+type Pattern = ReadonlyMap<FlatwareRole, Flatware>
+
+function plateItems(plates: readonly Plate[], plateMm: number): SettingItem[] {
+  return plates.map((piece, i) => ({
+    what: 'plate',
+    piece,
+    x: 0,
+    y: EDGE_GAP_MM + plateMm / 2,
+    halfXMm: piece.diameterMm / 2,
+    halfYMm: piece.diameterMm / 2,
+    round: true,
+    stacked: i > 0
+  }))
+}
+
+function laneOutward(roles: readonly FlatwareRole[], pattern: Pattern, startMm: number, sign: 1 | -1): { items: SettingItem[]; endMm: number } {
+  let edgeMm = startMm
+  const items: SettingItem[] = []
+  for (const role of roles) {
+    const piece = pattern.get(role)
+    if (!piece) continue
+    const x = edgeMm + sign * (ITEM_GAP_MM + piece.widthMm / 2)
+    items.push(flatItem(piece, x, EDGE_GAP_MM + piece.lengthMm / 2, piece.widthMm / 2, piece.lengthMm / 2))
+    edgeMm = x + (sign * piece.widthMm) / 2
+  }
+  return { items, endMm: edgeMm }
+}
+
+function flatItem(piece: Flatware, x: number, y: number, halfXMm: number, halfYMm: number): SettingItem {
+  return { what: 'flatware', piece, x, y, halfXMm, halfYMm, round: false, stacked: false }
+}
+
+/** Dessert fork just above the plate, spoon above the fork. */
+function aboveItems(roles: readonly FlatwareRole[], pattern: Pattern, plateMm: number): SettingItem[] {
+  let y = EDGE_GAP_MM + plateMm
+  return roles.flatMap((role) => {
+    const piece = pattern.get(role)
+    if (!piece) return []
+    y += ITEM_GAP_MM + piece.widthMm / 2
+    const item = flatItem(piece, 0, y, piece.lengthMm / 2, piece.widthMm / 2)
+    y += piece.widthMm / 2
+    return [item]
+  })
+}
+
+function breadItem(index: PieceIndex, id: string | null, plateMm: number, forks: readonly SettingItem[]): SettingItem[] {
+  const piece = findPiece(index, id, 'plate')
+  if (!piece) return []
+  const tipMm = Math.max(EDGE_GAP_MM + plateMm * 0.55, ...forks.map((fork) => fork.y + fork.halfYMm))
+  const forksMiddle = forks.length > 0 ? (forks[0]!.x + forks[forks.length - 1]!.x) / 2 : -plateMm / 2 - piece.diameterMm / 2
+  const r = piece.diameterMm / 2
+  const y = tipMm + ITEM_GAP_MM / 2 + r
+  const clear = clearOfPlateX(plateMm, y, r)
+  return [{ what: 'bread-plate', piece, x: Math.min(forksMiddle, -clear), y, halfXMm: r, halfYMm: r, round: true, stacked: false }]
+}
+
+/** Least distance sideways at which a disc at height y clears the plates. */
+function clearOfPlateX(plateMm: number, y: number, radiusMm: number): number {
+  const reach = plateMm / 2 + radiusMm + ITEM_GAP_MM / 2
+  const dy = y - (EDGE_GAP_MM + plateMm / 2)
+  return Math.abs(dy) >= reach ? 0 : Math.sqrt(reach ** 2 - dy ** 2)
+}
+
+/**
+ * Water glass above the tip of the knife nearest the plate; each wine stands outward of the glass before it, as low as the flatware under it
+ * allows but no more than a glass's width below the water.
+ */
+function glassItems(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: number, right: readonly SettingItem[], above: readonly SettingItem[]): SettingItem[] {
+  const glasses = look.setting.glassIds.map((id) => findPiece(index, id, 'glass')).filter((glass) => glass !== undefined)
+  const items: SettingItem[] = []
+  for (const piece of glasses) {
+    const r = Math.max(piece.footMm, piece.bowlMm) / 2
+    const before = items[items.length - 1]
+    let x = before ? before.x + before.halfXMm + ITEM_GAP_MM / 2 + r : (right[0]?.x ?? plateMm / 2)
+    const tipMm = Math.max(0, ...right.filter((item) => Math.abs(item.x - x) < item.halfXMm + r).map((item) => item.y + item.halfYMm))
+    const y = Math.max(tipMm + ITEM_GAP_MM / 2 + r, before ? items[0]!.y - 2 * r : EDGE_GAP_MM + plateMm * 0.75 + r)
+    if (!before) {
+      const dessertMm = above.filter((a) => Math.abs(a.y - y) < a.halfYMm + r).map((a) => a.x + a.halfXMm + ITEM_GAP_MM / 2 + r)
+      x = Math.max(x, clearOfPlateX(plateMm, y, r), ...dessertMm)
+    }
+    items.push({ what: 'glass', piece, x, y, halfXMm: r, halfYMm: r, round: true, stacked: false })
+  }
+  return items
+}
+
+/** Size of a napkin as folded: a band a quarter wide, a knot, or a flat third. */
+export function foldedNapkin(napkin: Napkin, fold: 'band' | 'knot' | 'flat'): { readonly halfXMm: number; readonly halfYMm: number } {
+  const side = napkin.sideMm
+  if (fold === 'band') return { halfXMm: side / 8, halfYMm: side / 4 }
+  if (fold === 'knot') return { halfXMm: side / 8, halfYMm: side / 5 }
+  return { halfXMm: side / 6, halfYMm: side / 4 }
+}
+
+function napkinItem(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: number, leftEndMm: number): SettingItem[] {
+  const wish = look.setting.napkin
+  const piece = findPiece(index, wish?.pieceId, 'napkin')
+  if (!wish || !piece) return []
+  const { halfXMm, halfYMm } = foldedNapkin(piece, wish.fold)
+  const onPlate = wish.place === 'on-plate'
+  return [
+    {
+      what: 'napkin',
+      piece,
+      x: onPlate ? 0 : leftEndMm - ITEM_GAP_MM - halfXMm,
+      y: onPlate ? EDGE_GAP_MM + plateMm / 2 : EDGE_GAP_MM + halfYMm,
+      halfXMm,
+      halfYMm,
+      round: false,
+      stacked: onPlate
+    }
+  ]
+}

@@ -1,0 +1,99 @@
+import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
+import { makeEdit } from '../design/edit.js'
+import type { Proposal } from '../design/finding.js'
+import type { Course, Look } from '../design/look.js'
+import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
+import { seatPlan } from '../seating/seatPlan.js'
+import { flatwareFor } from './flatwareFor.js'
+import { laidItems, settingCrowding } from './settingCrowding.js'
+import { settingItems } from './settingItems.js'
+
+/** Ways to make crowded settings fit, the least disturbing first. */
+export function crowdedProposals(look: Look): Proposal[] {
+  return [...leafProposals(look), ...headsProposals(look), ...layerProposals(look), simplestSetting(look), ...guestsThatFit(look)]
+}
+
+function layerProposals(look: Look): Proposal[] {
+  const { setting } = look
+  const index = pieceIndex(look)
+  const proposals: Proposal[] = []
+  if (setting.napkin?.place === 'left')
+    proposals.push({
+      code: 'napkin-on-plate',
+      edit: makeEdit(look, 'setting', (draft) => void (draft.setting.napkin!.place = 'on-plate')),
+      params: {}
+    })
+  if (setting.breadPlateId !== null)
+    proposals.push({
+      code: 'skip-layer',
+      edit: makeEdit(look, 'setting', (draft) => void (draft.setting.breadPlateId = null)),
+      params: { pieceId: setting.breadPlateId }
+    })
+  for (const id of setting.plateIds.filter((plateId) => findPiece(index, plateId, 'plate')?.role === 'charger'))
+    proposals.push({
+      code: 'skip-layer',
+      edit: makeEdit(look, 'setting', (draft) => void (draft.setting.plateIds = draft.setting.plateIds.filter((p) => p !== id))),
+      params: { pieceId: id }
+    })
+  if (setting.glassIds.length > 1)
+    proposals.push({
+      code: 'skip-layer',
+      edit: makeEdit(look, 'setting', (draft) => void draft.setting.glassIds.pop()),
+      params: { pieceId: setting.glassIds[setting.glassIds.length - 1]! }
+    })
+  if (setting.dessertAbove)
+    proposals.push({
+      code: 'dessert-brought-in',
+      edit: makeEdit(look, 'setting', (draft) => void (draft.setting.dessertAbove = false)),
+      params: {}
+    })
+  return proposals
+}
+
+/** A dinner plate (or whatever lies lowest without the charger), one glass, the napkin on the plate, dessert pieces brought in. */
+function simplestSetting(look: Look): Proposal {
+  const index = pieceIndex(look)
+  const edit = makeEdit(look, 'setting', (draft) => {
+    const plain = draft.setting.plateIds.filter((id) => findPiece(index, id, 'plate')?.role !== 'charger')
+    draft.setting.plateIds = plain.length > 0 ? plain : draft.setting.plateIds
+    draft.setting.breadPlateId = null
+    draft.setting.glassIds = draft.setting.glassIds.slice(0, 1)
+    draft.setting.dessertAbove = false
+    if (draft.setting.napkin) draft.setting.napkin.place = 'on-plate'
+  })
+  return { code: 'simplest-setting', edit, params: {} }
+}
+
+function guestsThatFit(look: Look): Proposal[] {
+  const layout = settingItems(look)
+  for (let count = look.guests.length - 1; count >= 1; count--) {
+    const { places } = seatPlan({ ...look, guests: look.guests.slice(0, count) })
+    const laid = places.map((place) => laidItems(place, layout))
+    if (settingCrowding(laid, places, layout).length === 0) return [fewerGuests(look, count)]
+  }
+  return []
+}
+
+/** A pattern piece for the missing role, or the menu without the course that asks for it. */
+export function missingFlatwareProposals(look: Look, role: string): Proposal[] {
+  const add = piecesOf(look, 'flatware')
+    .filter((piece) => piece.role === role)
+    .sort((a, b) => b.owned - a.owned)
+    .slice(0, 2)
+    .map((piece) => ({
+      code: 'add-flatware' as const,
+      edit: makeEdit(look, 'setting', (draft) => void draft.setting.flatwareIds.push(piece.id)),
+      params: { pieceId: piece.id }
+    }))
+  return [...add, ...look.occasion.courses.filter((course) => asksFor(course, role)).map((course) => skipCourse(look, course))]
+}
+
+function asksFor(course: Course, role: string): boolean {
+  const order = flatwareFor([course], true)
+  return [...order.left, ...order.right, ...order.above].some((asked) => asked === role)
+}
+
+function skipCourse(look: Look, course: Course): Proposal {
+  const edit = makeEdit(look, 'brief', (draft) => void (draft.occasion.courses = draft.occasion.courses.filter((c) => c !== course)))
+  return { code: 'skip-course', edit, params: { course } }
+}

@@ -1,0 +1,60 @@
+import { takeOffProposal, standOnTable } from '../centerpiece/centerpieceProposals.js'
+import { standings, type Standing } from '../centerpiece/standing.js'
+import { makeEdit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import { findPiece, pieceIndex } from '../design/find.js'
+import type { Look } from '../design/look.js'
+import { swapProposals } from '../design/swap.js'
+import { pieceSolids } from '../solids/pieceSolids.js'
+import type { WorldSolid } from '../solids/solid.js'
+import { hidesMoreThan } from './clearHeight.js'
+import type { SightLines } from './sightLines.js'
+import { HIDDEN_LIMIT } from './tableSight.js'
+
+/** Flowers are not cut lower than this above the rim. */
+const LEAST_RISE_MM = 40
+/** Cut heights are proposed in steps of a quarter inch. */
+const CUT_STEP_MM = 6.35
+
+/** Lower it, take it down from its riser, swap it for something that hides nobody, or clear it before the meal. */
+export function sightProposals(look: Look, finding: BareFinding, lines: SightLines): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const { placedId } = finding.at
+  const self = standings(look).find((standing) => standing.placed.id === placedId)
+  if (!self) return []
+  return [...cutLower(look, self, lines), ...standOnTable(look, placedId), ...lowerSwaps(look, self), clearForMeal(look, placedId), takeOffProposal(look, placedId)]
+}
+
+/** The tallest cut of an arrangement at which it hides nobody past the limit, by itself. */
+function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
+  const arrangement = self.placed.arrangement
+  if (!arrangement || self.piece.kind !== 'vessel') return []
+  const index = pieceIndex(look)
+  for (let rise = arrangement.riseMm - CUT_STEP_MM; rise >= LEAST_RISE_MM; rise -= CUT_STEP_MM) {
+    const cut = { ...arrangement, riseMm: Math.floor(rise) }
+    const solids = pieceSolids(self.piece, { candle: null, arrangement: cut }, index)
+    if (hidesMoreThan(solids.map((solid) => inTable(solid, self)), lines, HIDDEN_LIMIT)) continue
+    const edit = makeEdit(look, 'florals', (draft) => void (draft.centerpiece.find((p) => p.id === self.placed.id)!.arrangement!.riseMm = cut.riseMm))
+    const heightMm = self.footMm + self.piece.heightMm + cut.riseMm
+    return [{ code: 'lower', edit, params: { placedId: self.placed.id, heightMm, byMm: arrangement.riseMm - cut.riseMm } }]
+  }
+  return []
+}
+
+function inTable(solid: ReturnType<typeof pieceSolids>[number], self: Standing): WorldSolid {
+  return { ...solid, ...self.pose, z0Mm: solid.z0Mm + self.footMm, z1Mm: solid.z1Mm + self.footMm }
+}
+
+/** Lower pieces of the same job: a lower candle for a tall one, a lower holder or vessel for a tall one. */
+function lowerSwaps(look: Look, self: Standing): Proposal[] {
+  const index = pieceIndex(look)
+  const candle = findPiece(index, self.placed.candle?.candleId, 'candle')
+  const lowerCandles = candle ? swapProposals(look, candle.id, (other) => other.kind === 'candle' && other.heightMm < candle.heightMm, 2) : []
+  const lower = swapProposals(look, self.piece.id, (other) => 'heightMm' in other && 'heightMm' in self.piece && other.heightMm < self.piece.heightMm, 2)
+  return [...lowerCandles, ...lower]
+}
+
+function clearForMeal(look: Look, placedId: string): Proposal {
+  const edit = makeEdit(look, 'clear-for-meal', (draft) => void (draft.centerpiece.find((p) => p.id === placedId)!.atMeal = false))
+  return { code: 'clear-for-meal', edit, params: { placedId } }
+}

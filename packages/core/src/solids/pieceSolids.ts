@@ -1,0 +1,110 @@
+import { findPiece, type PieceIndex } from '../design/find.js'
+import type { Arrangement, Placed } from '../design/look.js'
+import { extentSize, type Candle, type Extent, type Holder, type Ornament, type StandingPiece, type Tray, type Vessel } from '../design/piece.js'
+import { opacity, opacityOf } from '../reference/opacity.js'
+import { box, frustum, type Solid } from './solid.js'
+
+/** Radii of a vessel at foot, widest point and mouth, with the height of the widest point as a share of its height. */
+export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5 }
+
+/** A standing piece with what is in it, as solids from its foot up. */
+export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' | 'arrangement'>, index: PieceIndex): Solid[] {
+  switch (piece.kind) {
+    case 'vessel':
+      return [...vesselSolids(piece), ...(placed.arrangement ? arrangementSolids(piece, placed.arrangement, index) : [])]
+    case 'holder': {
+      const candle = findPiece(index, placed.candle?.candleId, 'candle')
+      return [...holderSolids(piece), ...(candle ? candleSolids(piece, candle) : [])]
+    }
+    case 'riser':
+      return [block(piece.extent, 0, piece.heightMm, opacityOf(piece.material))]
+    case 'tray':
+      return [block(piece.extent, 0, piece.rimMm, opacityOf(piece.material))]
+    case 'ornament':
+      return ornamentSolids(piece)
+  }
+}
+
+function block(extent: Extent, z0Mm: number, z1Mm: number, share: number): Solid {
+  const { lengthMm, widthMm } = extentSize(extent)
+  if (extent.kind === 'round') return frustum(z0Mm, z1Mm, lengthMm / 2, lengthMm / 2, share)
+  return box(z0Mm, z1Mm, lengthMm / 2, widthMm / 2, share)
+}
+
+function vesselSolids(vessel: Vessel): Solid[] {
+  const share = opacityOf(vessel.material)
+  const bellyMm = vessel.heightMm * vesselBelly[vessel.form]
+  return [
+    frustum(0, bellyMm, vessel.baseMm / 2, vessel.widestMm / 2, share),
+    frustum(bellyMm, vessel.heightMm, vessel.widestMm / 2, vessel.mouthMm / 2, share)
+  ]
+}
+
+/** Stems fan out of the mouth to the spread; the upper part is the mass of heads. Shares: docs/decisions/0003-solids.md. */
+export const STEMS_SHARE = 0.35
+export const HEADS_TOP_SHARE = 0.6
+
+function arrangementSolids(vessel: Vessel, arrangement: Arrangement, index: PieceIndex): Solid[] {
+  const foot = vessel.heightMm
+  const top = foot + arrangement.riseMm
+  const neck = foot + arrangement.riseMm * STEMS_SHARE
+  const crown = foot + arrangement.riseMm * 0.75
+  const r = arrangement.spreadMm / 2
+  return [
+    frustum(foot, neck, Math.min(vessel.mouthMm / 2, r), r, opacity.airyBranches),
+    frustum(neck, crown, r, r, massOpacity(arrangement, index)),
+    frustum(crown, top, r, r * HEADS_TOP_SHARE, massOpacity(arrangement, index))
+  ]
+}
+
+/** Leafy line and foliage alone stay airy; heads make a loose mass. */
+function massOpacity(arrangement: Arrangement, index: PieceIndex): number {
+  let heads = 0
+  let all = 0
+  for (const { stemId, count } of arrangement.stems) {
+    const stem = findPiece(index, stemId, 'stem')
+    all += count
+    if (stem && (stem.role === 'focal' || stem.role === 'filler')) heads += count
+  }
+  return all > 0 && heads / all >= 0.3 ? opacity.looseFlowers : opacity.airyBranches
+}
+
+function holderSolids(holder: Holder): Solid[] {
+  const share = opacityOf(holder.material)
+  const foot = frustum(0, Math.min(12, holder.heightMm), holder.baseMm / 2, holder.baseMm / 2, share)
+  const post = frustum(foot.z1Mm, holder.heightMm, holder.cupMm / 2 + 3, holder.cupMm / 2 + 3, share)
+  const wall = holder.chimney
+    ? [frustum(holder.heightMm, holder.chimney.rimMm, holder.chimney.innerMm / 2 + 3, holder.chimney.innerMm / 2 + 3, opacity.clearGlass)]
+    : []
+  return holder.heightMm > 12 ? [foot, post, ...wall] : [foot, ...wall]
+}
+
+function candleSolids(holder: Holder, candle: Candle): Solid[] {
+  return [frustum(holder.heightMm, holder.heightMm + candle.heightMm, candle.diameterMm / 2, candle.diameterMm / 2, opacity.solid)]
+}
+
+function ornamentSolids(piece: Ornament): Solid[] {
+  const { lengthMm, widthMm } = extentSize(piece.extent)
+  const r = Math.min(lengthMm, widthMm) / 2
+  switch (piece.form) {
+    case 'greens':
+      return [block(piece.extent, 0, piece.heightMm, opacity.airyBranches)]
+    case 'compote':
+      return [
+        frustum(0, piece.heightMm * 0.45, r * 0.5, r * 0.2, opacityOf(piece.material)),
+        frustum(piece.heightMm * 0.45, piece.heightMm * 0.7, r * 0.4, r, opacityOf(piece.material)),
+        frustum(piece.heightMm * 0.7, piece.heightMm, r * 0.9, r * 0.5, opacity.denseMass)
+      ]
+    default:
+      return [block(piece.extent, 0, piece.heightMm, opacity.solid)]
+  }
+}
+
+/** Height at which another piece stands on this one. */
+export function standHeightMm(piece: StandingPiece): number {
+  return piece.kind === 'tray' ? piece.floorMm : piece.kind === 'riser' ? piece.heightMm : 0
+}
+
+export function isSupport(piece: StandingPiece): piece is Extract<StandingPiece, { kind: 'riser' }> | Tray {
+  return piece.kind === 'riser' || piece.kind === 'tray'
+}

@@ -1,0 +1,37 @@
+/**
+ * The two shapes every piece is stacked from, in the piece's own frame: z from its foot, its axis at the origin.
+ * `opacity` is the share of a face a single look through it hides.
+ */
+export type Solid =
+  | {
+      readonly kind: 'frustum'
+      readonly z0Mm: number
+      readonly z1Mm: number
+      readonly r0Mm: number
+      readonly r1Mm: number
+      readonly opacity: number
+    }
+  | {
+      readonly kind: 'box'
+      readonly z0Mm: number
+      readonly z1Mm: number
+      readonly halfXMm: number
+      readonly halfYMm: number
+      readonly opacity: number
+    }
+
+/** A solid in the table's frame; `turnRad` matters to boxes only. */
+export type WorldSolid = Solid & { readonly x: number; readonly y: number; readonly turnRad: number }
+
+export function frustum(z0Mm: number, z1Mm: number, r0Mm: number, r1Mm: number, opacity: number): Solid {
+  return { kind: 'frustum', z0Mm, z1Mm, r0Mm, r1Mm, opacity }
+}
+
+export function box(z0Mm: number, z1Mm: number, halfXMm: number, halfYMm: number, opacity: number): Solid {
+  return { kind: 'box', z0Mm, z1Mm, halfXMm, halfYMm, opacity }
+}
+
+/** Largest horizontal reach from the axis. */
+export function solidReachMm(solid: Solid): number {
+  return solid.kind === 'frustum' ? Math.max(solid.r0Mm, solid.r1Mm) : Math.hypot(solid.halfXMm, solid.halfYMm)
+}

@@ -1,0 +1,27 @@
+/** Digits after the point of a currency: ISO 4217 by way of the runtime's own table, 2 for an unknown code. */
+export function currencyDigits(currency: string): number {
+  try {
+    return new Intl.NumberFormat('en-US', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+  } catch {
+    return 2
+  }
+}
+
+/** Writes integer minor units (cents) as a plain amount: 13920 in USD is `139.20`. */
+export function formatAmount(cents: number, currency: string): string {
+  const digits = currencyDigits(currency)
+  const sign = cents < 0 ? '-' : ''
+  const text = String(Math.abs(cents)).padStart(digits + 1, '0')
+  return digits === 0 ? sign + text : `${sign}${text.slice(0, -digits)}.${text.slice(-digits)}`
+}
+
+/** Reads a typed amount as integer minor units, without passing through a float; `undefined` when it is not an amount. */
+export function parseAmount(text: string, currency: string): number | undefined {
+  const digits = currencyDigits(currency)
+  const match = /^\s*(-?)(\d{1,9})(?:[.,](\d+))?\s*$/.exec(text)
+  if (!match) return undefined
+  const fraction = match[3] ?? ''
+  if (fraction.length > digits) return undefined
+  const cents = Number(match[2]! + fraction.padEnd(digits, '0'))
+  return match[1] ? -cents : cents
+}

@@ -1,0 +1,54 @@
+import { existsSync } from 'node:fs'
+import helmet from '@fastify/helmet'
+import fastifyStatic from '@fastify/static'
+import swagger from '@fastify/swagger'
+import Fastify, { type FastifyInstance } from 'fastify'
+import { assessRoutes } from './assess/assessRoutes.js'
+import { cupboardRoutes } from './cupboard/cupboardRoutes.js'
+import { ApiError } from './errors.js'
+import { installErrorHandler } from './http/errorHandler.js'
+import { lookRoutes } from './looks/lookRoutes.js'
+import { occasionRoutes } from './occasions/occasionRoutes.js'
+import type { Storage } from './storage/openStorage.js'
+
+export interface AppOptions {
+  readonly storage: Storage
+  /** Folder of the built web application, if it is to be served. */
+  readonly webFolder?: string
+  readonly logLevel?: string
+}
+
+const LARGEST_BODY = 8 * 1024 * 1024
+
+/** The whole application without a port. */
+export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOptions): Promise<FastifyInstance> {
+  const app = Fastify({ bodyLimit: LARGEST_BODY, logger: { level: logLevel }, routerOptions: { maxParamLength: 200 } })
+  app.setValidatorCompiler(() => () => true)
+  app.addContentTypeParser(['text/csv', 'text/plain'], { parseAs: 'string' }, (_request, body, done) => done(null, body))
+  installErrorHandler(app)
+  await app.register(helmet, {
+    contentSecurityPolicy: {
+      directives: { defaultSrc: ["'self'"], imgSrc: ["'self'", 'data:'], styleSrc: ["'self'", "'unsafe-inline'"], workerSrc: ["'self'"], upgradeInsecureRequests: null }
+    },
+    strictTransportSecurity: false
+  })
+  await app.register(swagger, { openapi: { info: { title: 'Hestiad', version: '1', description: 'The API of the table rehearsed. Errors: docs/errors.md.' } } })
+  await app.register(occasionRoutes, { storage })
+  await app.register(lookRoutes, { storage })
+  await app.register(cupboardRoutes, { storage })
+  await app.register(assessRoutes)
+  app.get('/api/openapi.json', { schema: { tags: ['about'], summary: 'This description' } }, () => Promise.resolve(app.swagger()))
+  app.get('/api/health', { schema: { tags: ['about'], summary: 'Whether the server runs' } }, () => Promise.resolve({ ok: true }))
+  if (webFolder && existsSync(webFolder)) await serveWeb(app, webFolder)
+  else app.setNotFoundHandler(() => Promise.reject(new ApiError('not-found')))
+  return app
+}
+
+/** Files of the web application; every other address that is not the API's is a page of it. */
+async function serveWeb(app: FastifyInstance, folder: string): Promise<void> {
+  await app.register(fastifyStatic, { root: folder, preCompressed: true, maxAge: '1h', immutable: false })
+  app.setNotFoundHandler((request, reply) => {
+    if (request.url.startsWith('/api') || (request.method !== 'GET' && request.method !== 'HEAD')) throw new ApiError('not-found')
+    return reply.sendFile('index.html', { maxAge: 0 })
+  })
+}

@@ -1,0 +1,36 @@
+import { join, resolve } from 'node:path'
+import { parseArgs } from 'node:util'
+
+export interface Config {
+  readonly port: number
+  readonly dataFolder: string
+  readonly databaseFile: string
+  readonly demoFolder: string
+  readonly webFolder: string
+  readonly fresh: boolean
+}
+
+export class UsageProblem extends Error {}
+
+export const DEFAULT_PORT = 4715
+
+/** Reads the command line. Paths are relative to the current folder; the rest comes from the repository's layout. @throws UsageProblem */
+export function readConfig(args: readonly string[], root: string): Config {
+  let values: { port?: string; data?: string; fresh?: boolean }
+  try {
+    values = parseArgs({ args: [...args], options: { port: { type: 'string' }, data: { type: 'string' }, fresh: { type: 'boolean' } } }).values
+  } catch (error) {
+    throw new UsageProblem(`${(error as Error).message} Known: --port NUMBER, --data FOLDER, --fresh.`)
+  }
+  const port = Number(values.port ?? DEFAULT_PORT)
+  if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new UsageProblem(`--port must be a number from 0 to 65535, got ${values.port}.`)
+  const dataFolder = resolve(values.data ?? join(root, '.data'))
+  return {
+    port,
+    dataFolder,
+    databaseFile: join(dataFolder, 'hestiad.sqlite'),
+    demoFolder: join(root, 'demo'),
+    webFolder: join(root, 'packages', 'web', 'dist'),
+    fresh: values.fresh ?? false
+  }
+}

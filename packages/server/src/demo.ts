@@ -1,0 +1,31 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { parseLook } from '@hestiad/core/formats'
+import { putOffers, putPieces } from './cupboard/cupboardStore.js'
+import { insertLook } from './looks/lookStore.js'
+import { LookEntity } from './storage/entities/LookEntity.js'
+import type { Storage } from './storage/openStorage.js'
+
+/** The look whose cupboard and offers become the household's. */
+const MAIN = 'pearl-anniversary'
+
+/** Loads the demo looks into an empty database, and the cupboard and offers of the main one; does nothing where there are looks already. */
+export async function loadDemo(storage: Storage, folder: string): Promise<boolean> {
+  if ((await storage.dataSource.getRepository(LookEntity).count()) > 0) return false
+  const looks = readdirSync(folder)
+    .filter((name) => name.endsWith('.hestiad.json'))
+    .map((name) => {
+      const parsed = parseLook(readFileSync(join(folder, name), 'utf8'))
+      if (!parsed.ok) throw new Error(`${name}${parsed.faults[0]!.place}: ${parsed.faults[0]!.message}`)
+      return parsed.value
+    })
+  await storage.writes.run(async (manager) => {
+    for (const look of looks) {
+      await insertLook(manager, look, look.id)
+      if (look.id !== MAIN) continue
+      await putPieces(manager, look.pieces)
+      await putOffers(manager, look.offers)
+    }
+  })
+  return true
+}

@@ -1,0 +1,29 @@
+import { IsArray, IsObject, ArrayMaxSize, IsString, MaxLength, IsOptional, ValidateNested } from 'class-validator'
+import { Type } from 'class-transformer'
+
+export const MOST_HISTORY = 200
+
+/** Edits done and undone, so that undo survives a reload. */
+export class HistoryDto {
+  @IsArray() @ArrayMaxSize(MOST_HISTORY) past!: unknown[]
+  @IsArray() @ArrayMaxSize(MOST_HISTORY) future!: unknown[]
+}
+
+export class SaveLookDto {
+  @IsObject() look!: object
+  @IsObject() @ValidateNested() @Type(() => HistoryDto) history!: HistoryDto
+}
+
+export class CopyLookDto {
+  @IsObject() look!: object
+  @IsOptional() @IsString() @MaxLength(200) name?: string
+}
+
+/** A look as it is answered. */
+export interface LookAnswer {
+  readonly id: string
+  readonly occasionId: string
+  readonly revision: number
+  readonly look: unknown
+  readonly history: { readonly past: unknown[]; readonly future: unknown[] }
+}

@@ -1,0 +1,66 @@
+import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
+import { buyList, type Look } from '@hestiad/core'
+import { writeBuyListCsv } from '@hestiad/core/formats'
+import { ApiError } from '../errors.js'
+import { readDto } from '../http/dto.js'
+import type { Storage } from '../storage/openStorage.js'
+import { CopyLookDto, SaveLookDto } from './lookDtos.js'
+import { addLook, loadLook, lookAnswer, lookFrom, saveLook } from './lookStore.js'
+
+type ById = FastifyRequest<{ Params: { id: string } }>
+
+/** Looks: load, save over a revision, keep a second version, import and export. */
+export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { storage }, done) => {
+  const tags = ['looks']
+  app.get('/api/looks/:id', { schema: { tags, summary: 'A look with its revision (ETag) and its undo history' } }, async (request: ById, reply) => {
+    const row = await loadLook(storage, request.params.id)
+    return reply.header('etag', `"${row.revision}"`).send(lookAnswer(row))
+  })
+
+  app.put('/api/looks/:id', { schema: { tags, summary: 'Save over the revision named in If-Match; 412 when it is not the newest' } }, async (request: ById, reply) => {
+    const revision = revisionOf(request)
+    const dto = readDto(SaveLookDto, request.body)
+    const saved = await saveLook(storage, request.params.id, revision, lookFrom(dto.look), dto.history)
+    return reply.header('etag', `"${saved}"`).send({ id: request.params.id, revision: saved })
+  })
+
+  app.post('/api/looks/:id/copies', { schema: { tags, summary: 'Keep a version as another look of the same occasion' } }, async (request: ById, reply) => {
+    const dto = readDto(CopyLookDto, request.body)
+    const { occasionId } = await loadLook(storage, request.params.id)
+    const look = lookFrom(dto.look)
+    const row = await addLook(storage, { ...look, name: dto.name ?? look.name }, occasionId)
+    return reply.status(201).send(lookAnswer(row))
+  })
+
+  app.post('/api/looks', { schema: { tags, summary: 'Import a look file as a new occasion' } }, async (request, reply) => {
+    const row = await addLook(storage, lookFrom(request.body))
+    return reply.status(201).send(lookAnswer(row))
+  })
+
+  app.get('/api/looks/:id/file', { schema: { tags, summary: 'The look as a file' } }, async (request: ById, reply) => {
+    const row = await loadLook(storage, request.params.id)
+    const look = JSON.parse(row.document) as Look
+    return download(reply, 'application/json', `${look.occasion.title} ${look.name}.hestiad.json`).send(JSON.stringify(look, null, 1))
+  })
+
+  app.get('/api/looks/:id/buy-list.csv', { schema: { tags, summary: 'What is still to buy, as CSV' } }, async (request: ById, reply) => {
+    const row = await loadLook(storage, request.params.id)
+    const look = JSON.parse(row.document) as Look
+    return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
+  })
+  done()
+}
+
+/** Headers of a file to keep; its name without anything a file system minds. */
+export function download(reply: FastifyReply, type: string, name: string): FastifyReply {
+  const plain = name.normalize('NFKD').replace(/[^\w .-]/g, '').replace(/\s+/g, ' ').trim()
+  return reply.type(type).header('content-disposition', `attachment; filename="${plain}"`)
+}
+
+function revisionOf(request: FastifyRequest): number {
+  const tag = request.headers['if-match']
+  if (tag === undefined) throw new ApiError('revision-missing')
+  const match = /^"?(\d{1,15})"?$/.exec(tag)
+  if (!match) throw new ApiError('bad-request', [{ place: 'If-Match', message: 'must be a revision number in quotes' }])
+  return Number(match[1])
+}

@@ -1,0 +1,22 @@
+import 'reflect-metadata'
+import { DataSource } from 'typeorm'
+import { LookEntity } from './entities/LookEntity.js'
+import { OccasionEntity } from './entities/OccasionEntity.js'
+import { OfferEntity } from './entities/OfferEntity.js'
+import { PieceEntity } from './entities/PieceEntity.js'
+import { migrations } from './migrations/index.js'
+
+/** The data source of one SQLite file, write-ahead log and foreign keys on; every commit is on the disk when it is answered. */
+export function createDataSource(file: string): DataSource {
+  return new DataSource({
+    type: 'better-sqlite3',
+    database: file,
+    entities: [LookEntity, OccasionEntity, PieceEntity, OfferEntity],
+    migrations: [...migrations],
+    enableWAL: true,
+    prepareDatabase: (db: { pragma: (text: string) => unknown }) => {
+      db.pragma('foreign_keys = ON')
+      db.pragma('synchronous = FULL')
+    }
+  })
+}

@@ -1,0 +1,8 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm'
+
+/** An occasion, which has one or more looks. */
+@Entity('occasion')
+export class OccasionEntity {
+  @PrimaryColumn({ type: 'text' }) id!: string
+  @Column({ type: 'integer' }) createdAtMs!: number
+}
