@@ -1,0 +1,375 @@
+<script setup lang="ts">
+import { findingKey, fromFrame, guestEyes, halfLengthMm, HIDDEN_LIMIT, pieceIndex, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, toRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { findingTitle } from '../findings/findingWords.js'
+import type { Step } from '../shell/router.js'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import ElevationPiece from './drawing/ElevationPiece.vue'
+import PlanPiece from './drawing/PlanPiece.vue'
+import ElevationView from './ElevationView.vue'
+import FindingMark from './FindingMark.vue'
+import PlanView from './PlanView.vue'
+import { useBoardKeys } from './useBoardKeys.js'
+import { useDrag } from './useDrag.js'
+import { useGeometry } from './useGeometry.js'
+import { alongMm, viewport } from './viewport.js'
+
+const props = defineProps<{ look: Look; step: Step }>()
+const { t } = useI18n()
+const store = useLook()
+const preferences = usePreferences()
+const frame = ref<HTMLElement>()
+const { width, height } = useElementSize(frame)
+const turned = ref(false)
+const seat = ref<number | null>(null)
+const { plan, layout, standing } = useGeometry(toRef(props, 'look'))
+const index = computed(() => pieceIndex(props.look))
+const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
+const { begin } = useDrag(() => view.value)
+const { onKey } = useBoardKeys({ turned, seat, seats: () => plan.value.places.length })
+const deg = (rad: number) => (rad * 180) / Math.PI
+
+const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
+const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
+
+/** Chair badges: number, name, and whether this guest loses a face. */
+const seats = computed(() =>
+  plan.value.places.map((place) => {
+    const guest = plan.value.guests[place.number - 1]!
+    const at = view.value.onPlan(fromFrame(place, { x: 0, y: -150 }))
+    const others = plan.value.places.length - 1
+    const sees = store.figures?.sight.seenBy[place.number - 1]
+    return { number: place.number, name: guest.name, at, loses: sees !== undefined && sees < others ? others - sees : 0, others }
+  })
+)
+
+/** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
+const sightLines = computed(() => {
+  const eyes = guestEyes(plan.value, props.look.table)
+  const line = (from: number, to: number, hidden: number) => ({ key: `${from}-${to}`, a: view.value.onPlan(eyes[from]!), b: view.value.onPlan(eyes[to]!), hidden })
+  const matrix = store.figures?.sight.hidden
+  if (!matrix || matrix.length !== eyes.length) return []
+  if (seat.value !== null && seat.value <= eyes.length) {
+    const from = seat.value - 1
+    return eyes.flatMap((_, to) => (to === from ? [] : [line(from, to, matrix[from]![to]!)]))
+  }
+  if (store.shown?.code !== 'sight.hidden') return []
+  const cost = store.figures?.sight.costs.find((c) => store.shown?.at.kind === 'piece' && c.placedId === store.shown.at.placedId)
+  return (cost?.blames ?? []).map((blame) => line(blame.from, blame.to, blame.hidden))
+})
+
+/** Where a finding's mark stands on the plan, and on the elevation for pieces. */
+const marks = computed(() => {
+  const spots = new Map<string, number>()
+  return store.findings.flatMap((finding) => {
+    const at = spotOf(finding)
+    if (!at) return []
+    const key = `${Math.round(at.x / 30)} ${Math.round(at.y / 30)}`
+    const shift = spots.get(key) ?? 0
+    spots.set(key, shift + 1)
+    return [{ finding, key: findingKey(finding), title: findingTitle(t, finding, props.look), x: at.x + shift * 20, y: at.y }]
+  })
+})
+
+function spotOf(finding: BareFinding): Point | undefined {
+  const at = finding.at
+  switch (at.kind) {
+    case 'piece': {
+      const piece = standing.value.find((s) => s.placed.id === at.placedId)
+      return piece && offset(view.value.onPlan(piece.pose), 12, -14)
+    }
+    case 'seats': {
+      const place = plan.value.places.find((p) => p.number === at.numbers[0])
+      return place && view.value.onPlan(fromFrame(place, { x: -200, y: 20 }))
+    }
+    case 'linen':
+      return view.value.onPlan({ x: -halfLengthMm(plan.value.outline) * 0.72, y: plan.value.outline.halfWidthMm * 0.5 })
+    case 'line': {
+      const piece = standing.value.find((s) => s.placed.pieceId === at.pieceId || s.placed.candle?.candleId === at.pieceId)
+      return piece && offset(view.value.onPlan(piece.pose), 10, 16)
+    }
+    default:
+      return undefined
+  }
+}
+
+function offset(p: Point, dx: number, dy: number): Point {
+  return { x: p.x + dx, y: p.y + dy }
+}
+
+function toggleFinding(key: string): void {
+  store.openFinding = store.openFinding === key ? null : key
+}
+
+/** Steps draw strongly what they are about. */
+const faint = computed(() => ({ settings: props.step === 'settings', middle: props.step === 'linens' }))
+
+function label(piece: Standing): string {
+  return t('board.piece', { name: piece.piece.name, height: preferences.length(piece.topMm) })
+}
+</script>
+
+<template>
+  <div ref="frame" class="board" :aria-label="t('board.label')" role="application" tabindex="0" @keydown="onKey" @pointerdown.self="store.selected = null">
+    <div class="caption top">
+      <span class="serif">{{ t('board.above') }}</span>
+      <span class="soft small">{{ t('board.size', { length: preferences.length(2 * halfLengthMm(plan.outline)), width: preferences.length(2 * plan.outline.halfWidthMm) }) }}</span>
+    </div>
+    <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
+      <g :transform="view.planTransform" :class="{ 'faint-middle': faint.middle }">
+        <PlanView :look="look" :plan="plan" :layout="layout" :standing="standing" chairs>
+          <template #piece="{ standing: piece }">
+            <g
+              :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
+              class="piece"
+              :class="{ chosen: piece.placed.id === store.selected, cleared: !piece.placed.atMeal }"
+              role="button"
+              tabindex="0"
+              :aria-label="label(piece)"
+              :data-piece="piece.placed.id"
+              @pointerdown.stop="begin($event, piece.placed.id, 'plan')"
+              @focus="store.selected = piece.placed.id"
+            >
+              <PlanPiece :standing="piece" :index="index" />
+            </g>
+          </template>
+        </PlanView>
+      </g>
+      <line x1="0" :x2="view.width" :y1="view.dividerY" :y2="view.dividerY" class="divider" />
+      <g :transform="view.elevationTransform">
+        <ElevationView :look="look" :plan="plan" :layout="layout" :standing="standing" :figures="store.figures" :turned="turned" :glow="preferences.theme === 'evening'" :reach-mm="view.width / view.scale / 2">
+          <template #piece="{ standing: piece }">
+            <g :transform="`translate(${alongMm(piece.pose, turned)} ${piece.footMm})`" class="piece" :class="{ cleared: !piece.placed.atMeal }" @pointerdown.stop="begin($event, piece.placed.id, 'elevation')">
+              <ElevationPiece :standing="piece" :index="index" :turned="turned" :glow="preferences.theme === 'evening'" />
+            </g>
+          </template>
+        </ElevationView>
+      </g>
+
+      <g class="sights">
+        <line v-for="line in sightLines" :key="line.key" :x1="line.a.x" :y1="line.a.y" :x2="line.b.x" :y2="line.b.y" :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'" />
+      </g>
+      <g v-if="selected" class="choice">
+        <circle v-if="selected.foot.kind === 'disc'" :cx="view.onPlan(selected.pose).x" :cy="view.onPlan(selected.pose).y" :r="Math.max(14, (selected.spread.kind === 'disc' ? selected.spread.radiusMm : 0) * view.scale + 4)" />
+        <rect
+          v-else
+          :x="-selected.foot.halfXMm * view.scale - 4"
+          :y="-selected.foot.halfYMm * view.scale - 4"
+          :width="2 * selected.foot.halfXMm * view.scale + 8"
+          :height="2 * selected.foot.halfYMm * view.scale + 8"
+          :transform="`translate(${view.onPlan(selected.pose).x} ${view.onPlan(selected.pose).y}) rotate(${-deg(selected.pose.turnRad) + (turned ? -90 : 0)})`"
+        />
+        <g class="measure">
+          <line :x1="view.onElevation(selected.pose, 0).x + 64" :x2="view.onElevation(selected.pose, 0).x + 64" :y1="view.onElevation(selected.pose, 0).y" :y2="view.onElevation(selected.pose, selected.topMm).y" />
+          <line :x1="view.onElevation(selected.pose, 0).x + 58" :x2="view.onElevation(selected.pose, 0).x + 70" :y1="view.onElevation(selected.pose, selected.topMm).y" :y2="view.onElevation(selected.pose, selected.topMm).y" />
+          <g :transform="`translate(${view.onElevation(selected.pose, 0).x + 72} ${view.onElevation(selected.pose, selected.topMm).y - 2})`">
+            <rect x="0" y="-11" width="66" height="22" rx="11" class="pill" />
+            <text x="33" y="4.5" text-anchor="middle" class="pill-text">{{ preferences.length(selected.topMm) }}</text>
+          </g>
+          <circle
+            v-if="selected.placed.arrangement"
+            :cx="view.onElevation(selected.pose, 0).x"
+            :cy="view.onElevation(selected.pose, selected.topMm).y - 10"
+            r="8"
+            class="grip"
+            role="slider"
+            :aria-label="t('board.rise')"
+            :aria-valuenow="Math.round(selected.placed.arrangement.riseMm)"
+            @pointerdown.stop="begin($event, selected.placed.id, 'rise')"
+          />
+        </g>
+      </g>
+      <g v-if="clear" class="clear-line">
+        <template v-for="piece in standing.filter((s) => s.placed.id === clear!.placedId)" :key="piece.placed.id">
+          <line :x1="view.onElevation(piece.pose, clear.clearMm).x - 150" :x2="view.onElevation(piece.pose, clear.clearMm).x + 46" :y1="view.onElevation(piece.pose, clear.clearMm).y" :y2="view.onElevation(piece.pose, clear.clearMm).y" />
+          <text :x="view.onElevation(piece.pose, clear.clearMm).x - 150" :y="view.onElevation(piece.pose, clear.clearMm).y - 5">{{ t('board.hidesNobody', { height: preferences.length(clear.clearMm) }) }}</text>
+        </template>
+      </g>
+      <g v-for="s in seats" :key="s.number" class="seat" :class="{ loses: s.loses > 0, on: seat === s.number }" :transform="`translate(${s.at.x} ${s.at.y})`" role="button" tabindex="0" :aria-label="s.loses > 0 ? t('board.seatLoses', s) : t('board.seat', s)" @click="seat = seat === s.number ? null : s.number" @keydown.enter="seat = seat === s.number ? null : s.number">
+        <circle r="10" />
+        <text y="4" text-anchor="middle">{{ s.number }}</text>
+        <text y="23" text-anchor="middle" class="name">{{ s.name }}</text>
+      </g>
+      <FindingMark v-for="mark in marks" :key="mark.key" :x="mark.x" :y="mark.y" :severity="mark.finding.severity" :title="mark.title" :open="store.openFinding === mark.key" @open="toggleFinding(mark.key)" />
+    </svg>
+    <div class="caption low" :style="{ top: `${view.dividerY + 6}px` }">
+      <span class="serif">{{ turned ? t('board.shortSide') : t('board.longSide') }}</span>
+      <span class="soft small">{{ t('board.faces') }}</span>
+    </div>
+    <div class="keys soft small">
+      <button class="plain" @click="turned = !turned"><kbd>t</kbd> {{ t('board.turn') }}</button>
+      <span><kbd>1</kbd>–<kbd>9</kbd> {{ t('board.sit') }}</span>
+      <span class="wide"><kbd>?</kbd> {{ t('board.allKeys') }}</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.board {
+  position: relative;
+  height: 100%;
+  overflow: hidden;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: var(--paper);
+  touch-action: none;
+}
+
+svg {
+  display: block;
+}
+
+.caption {
+  position: absolute;
+  left: 14px;
+  right: 14px;
+  display: flex;
+  justify-content: space-between;
+  pointer-events: none;
+}
+
+.caption.top {
+  top: 10px;
+}
+
+.serif {
+  font: 560 14px var(--serif);
+  color: var(--soft-ink);
+}
+
+.keys {
+  position: absolute;
+  right: 12px;
+  bottom: 8px;
+  display: flex;
+  gap: 12px;
+}
+
+.divider {
+  stroke: var(--hairline-strong);
+  stroke-dasharray: 2 4;
+}
+
+.piece {
+  cursor: grab;
+  outline: none;
+}
+
+.piece:active {
+  cursor: grabbing;
+}
+
+.cleared {
+  opacity: 0.4;
+}
+
+.faint-middle .piece {
+  opacity: 0.35;
+}
+
+.choice > circle,
+.choice > rect {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 1.75;
+  stroke-dasharray: 4 3;
+  pointer-events: none;
+}
+
+.measure line {
+  stroke: var(--ember);
+  stroke-width: 1.5;
+}
+
+.pill {
+  fill: var(--ember);
+}
+
+.pill-text {
+  fill: var(--on-ember);
+  font: 600 12px var(--sans);
+}
+
+.grip {
+  fill: var(--paper);
+  stroke: var(--ember);
+  stroke-width: 2;
+  cursor: ns-resize;
+}
+
+.clear-line line {
+  stroke: var(--moss);
+  stroke-width: 1.5;
+  stroke-dasharray: 4 3;
+}
+
+.clear-line text {
+  fill: var(--moss);
+  font: 600 12px var(--sans);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+  stroke-linejoin: round;
+}
+
+.sights {
+  pointer-events: none;
+}
+
+.sights .hidden {
+  stroke: var(--ember);
+  stroke-width: 1.75;
+  stroke-dasharray: 5 4;
+}
+
+.sights .clear {
+  stroke: var(--moss);
+  stroke-width: 1;
+  opacity: 0.55;
+}
+
+.seat {
+  cursor: pointer;
+}
+
+.seat circle {
+  fill: var(--paper);
+  stroke: var(--hairline-strong);
+}
+
+.seat text {
+  fill: var(--ink);
+  font: 600 11px var(--sans);
+}
+
+.seat .name {
+  font-weight: 500;
+  font-size: 11.5px;
+  paint-order: stroke;
+  stroke: var(--chair);
+  stroke-width: 3px;
+}
+
+.seat.loses circle {
+  fill: var(--ember);
+  stroke: var(--ember);
+}
+
+.seat.loses text:not(.name) {
+  fill: var(--on-ember);
+}
+
+.seat.on circle {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+@media (max-width: 1100px) {
+  .keys .wide {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { extentSize, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
+import { computed } from 'vue'
+import BloomDrawing from './BloomDrawing.vue'
+import { seedOf, stemPlaces } from './blooms.js'
+import { extentPath, leaf } from './paths.js'
+import { shade } from './shade.js'
+
+/** A standing piece from above, around its own axis. */
+const props = defineProps<{ standing: Standing; index: PieceIndex }>()
+const piece = computed(() => props.standing.piece)
+const stems = computed(() => {
+  const { placed } = props.standing
+  return placed.arrangement ? stemPlaces(placed.id, placed.arrangement, props.index) : []
+})
+
+/** Fruit heaped in a compote or lying in a group. */
+const fruits = computed(() => {
+  const p = piece.value
+  if (p.kind !== 'ornament') return []
+  const { lengthMm } = extentSize(p.extent)
+  const r = lengthMm / 2
+  if (p.form === 'fruit') return [0, 120, 240].map((a) => ({ x: r * 0.5 * Math.cos((a * Math.PI) / 180), y: r * 0.5 * Math.sin((a * Math.PI) / 180), r: r * 0.47 }))
+  return [0, 60, 120, 180, 240, 300].map((a) => ({ x: r * 0.52 * Math.cos((a * Math.PI) / 180), y: r * 0.52 * Math.sin((a * Math.PI) / 180), r: r * 0.32 })).concat([{ x: 0, y: 0, r: r * 0.34 }])
+})
+
+/** Leaves of a garland, thick along its middle. */
+const garland = computed(() => {
+  const p = piece.value
+  if (p.kind !== 'ornament' || p.form !== 'greens') return []
+  const { lengthMm, widthMm } = extentSize(p.extent)
+  const random = seededRandom(seedOf(props.standing.placed.id))
+  const count = Math.round(lengthMm / 7)
+  return Array.from({ length: count }, (_, i) => ({
+    x: -lengthMm / 2 + ((i + 0.5) / count) * lengthMm * 0.92,
+    y: (random() - 0.5) * widthMm * 0.3,
+    turn: (i % 2 === 0 ? 1 : -1) * (25 + random() * 55),
+    size: widthMm * (0.4 + random() * 0.18),
+    light: random()
+  }))
+})
+</script>
+
+<template>
+  <g v-if="piece.kind === 'vessel'">
+    <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" opacity="0.15" />
+    <circle :r="piece.widestMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.55 : 1" :stroke="piece.accent" stroke-width="2" />
+    <circle :r="piece.mouthMm / 2" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
+    <path v-if="piece.form === 'jug'" :d="`M ${piece.widestMm / 2 - 8} 12 Q ${piece.widestMm / 2 + 34} 0 ${piece.widestMm / 2 - 8} -12`" fill="none" :stroke="piece.accent" stroke-width="9" stroke-linecap="round" />
+    <g v-for="place in stems" :key="place.key" :transform="`translate(${place.x} ${place.y})`">
+      <BloomDrawing :stem="place.stem" :turn-deg="place.turnDeg" />
+    </g>
+  </g>
+  <g v-else-if="piece.kind === 'holder'">
+    <circle cx="2" cy="-3" :r="piece.baseMm / 2 + 1" fill="#2b2420" opacity="0.18" />
+    <circle :r="piece.baseMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.6 : 1" :stroke="piece.accent" stroke-width="2" />
+    <circle :r="piece.baseMm * 0.36" fill="none" :stroke="shade(piece.color, 0.45)" stroke-width="2" />
+    <circle v-if="piece.chimney" :r="piece.chimney.innerMm / 2" fill="none" :stroke="piece.accent" stroke-width="3" opacity="0.7" />
+    <template v-if="standing.candle">
+      <circle :r="standing.candle.diameterMm / 2" :fill="standing.candle.color" :stroke="standing.candle.accent" stroke-width="1.5" />
+      <circle r="3.500" fill="#3a2a1a" />
+      <circle r="5" fill="#ffb347" opacity="0.9" />
+    </template>
+    <circle v-else :r="piece.cupMm / 2" :fill="shade(piece.color, -0.4)" />
+  </g>
+  <g v-else-if="piece.kind === 'riser' || piece.kind === 'tray'">
+    <path :d="extentPath(piece.extent, 16)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
+    <path :d="extentPath(piece.extent, 16)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
+    <path :d="extentPath(piece.extent, 16)" fill="none" :stroke="shade(piece.color, 0.35)" stroke-width="2" transform="scale(0.94)" />
+  </g>
+  <g v-else-if="piece.form === 'greens'">
+    <path v-for="(l, i) in garland" :key="i" :d="leaf(l.size, l.size * 0.26)" :transform="`translate(${l.x} ${l.y}) rotate(${l.turn})`" :fill="l.light > 0.5 ? piece.color : shade(piece.color, -0.14)" :stroke="piece.accent" stroke-width="0.8" />
+  </g>
+  <g v-else-if="piece.form === 'compote' || piece.form === 'fruit'">
+    <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
+    <path v-if="piece.form === 'compote'" :d="extentPath(piece.extent)" :fill="piece.accent" :stroke="shade(piece.accent, -0.3)" stroke-width="2.5" />
+    <g v-for="(f, i) in fruits" :key="i" :transform="`translate(${f.x} ${f.y})`">
+      <circle :r="f.r" :fill="piece.color" :stroke="shade(piece.color, -0.28)" stroke-width="1.6" />
+      <circle :r="f.r * 0.3" :cx="-f.r * 0.3" :cy="f.r * 0.32" :fill="shade(piece.color, 0.45)" opacity="0.8" />
+      <path :d="leaf(f.r * 0.5, f.r * 0.16)" fill="#5f7052" :transform="`rotate(${i * 73})`" />
+    </g>
+  </g>
+  <g v-else>
+    <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.15" transform="translate(3 -4)" />
+    <path :d="extentPath(piece.extent)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
+    <path :d="extentPath(piece.extent)" fill="none" :stroke="shade(piece.color, 0.4)" stroke-width="3" transform="scale(0.66)" />
+    <path :d="extentPath(piece.extent)" :fill="piece.accent" transform="scale(0.22)" />
+  </g>
+</template>

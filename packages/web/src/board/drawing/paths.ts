@@ -1,0 +1,53 @@
+import type { Extent, Outline } from '@hestiad/core'
+
+/** An outline centered on the origin as an SVG path, in millimeters. */
+export function outlinePath(outline: Outline): string {
+  if (outline.kind === 'box') return roundedRect(outline.halfLengthMm, outline.halfWidthMm, 14)
+  const { straightMm, endMm: a, halfWidthMm: b } = outline
+  const s = straightMm / 2
+  return `M ${s} ${-b} A ${a} ${b} 0 0 1 ${s} ${b} L ${-s} ${b} A ${a} ${b} 0 0 1 ${-s} ${-b} Z`
+}
+
+export function roundedRect(halfX: number, halfY: number, radius: number): string {
+  const r = Math.min(radius, halfX, halfY)
+  return `M ${-halfX + r} ${-halfY} H ${halfX - r} Q ${halfX} ${-halfY} ${halfX} ${-halfY + r} V ${halfY - r} Q ${halfX} ${halfY} ${halfX - r} ${halfY} H ${-halfX + r} Q ${-halfX} ${halfY} ${-halfX} ${halfY - r} V ${-halfY + r} Q ${-halfX} ${-halfY} ${-halfX + r} ${-halfY} Z`
+}
+
+/** A piece's own extent as a path. */
+export function extentPath(extent: Extent, corner = 8): string {
+  switch (extent.kind) {
+    case 'round':
+      return ellipse(extent.diameterMm / 2, extent.diameterMm / 2)
+    case 'oval':
+      return ellipse(extent.lengthMm / 2, extent.widthMm / 2)
+    case 'square':
+      return roundedRect(extent.sideMm / 2, extent.sideMm / 2, corner)
+    case 'rectangle':
+      return roundedRect(extent.lengthMm / 2, extent.widthMm / 2, corner)
+  }
+}
+
+export function ellipse(rx: number, ry: number): string {
+  return `M ${rx} 0 A ${rx} ${ry} 0 0 1 ${-rx} 0 A ${rx} ${ry} 0 0 1 ${rx} 0 Z`
+}
+
+/** A slender leaf from the origin along +x. */
+export function leaf(lengthMm: number, widthMm: number): string {
+  return `M 0 0 Q ${lengthMm * 0.45} ${widthMm} ${lengthMm} 0 Q ${lengthMm * 0.45} ${-widthMm} 0 0 Z`
+}
+
+/** A vessel seen from the side, foot at 0, upward positive. */
+export function vesselProfile(baseR: number, widestR: number, mouthR: number, height: number, bellyMm: number): string {
+  const side = (sign: 1 | -1) => ({
+    belly: `${sign * widestR} ${bellyMm}`,
+    up: `C ${sign * widestR} ${bellyMm + (height - bellyMm) * 0.45} ${sign * mouthR} ${height - (height - bellyMm) * 0.5} ${sign * mouthR} ${height}`
+  })
+  return `M ${-baseR} 0 C ${-baseR - (widestR - baseR) * 0.7} ${bellyMm * 0.12} ${-widestR} ${bellyMm * 0.5} ${side(-1).belly} ${side(-1).up} L ${mouthR} ${height} C ${mouthR} ${height - (height - bellyMm) * 0.5} ${widestR} ${bellyMm + (height - bellyMm) * 0.45} ${side(1).belly} C ${widestR} ${bellyMm * 0.5} ${baseR + (widestR - baseR) * 0.7} ${bellyMm * 0.12} ${baseR} 0 Z`
+}
+
+/** A stemmed or straight glass seen from the side. */
+export function glassProfile(footR: number, bowlR: number, height: number): string {
+  if (height < bowlR * 2.8) return `M ${-footR} 0 L ${-bowlR} ${height} L ${bowlR} ${height} L ${footR} 0 Z`
+  const stem = height * 0.42
+  return `M ${-footR} 0 L ${-footR} 3 Q -4 8 -3.500 ${stem * 0.5} L -3.500 ${stem} C ${-bowlR} ${stem + 6} ${-bowlR * 1.12} ${stem + (height - stem) * 0.45} ${-bowlR * 0.9} ${height} L ${bowlR * 0.9} ${height} C ${bowlR * 1.12} ${stem + (height - stem) * 0.45} ${bowlR} ${stem + 6} 3.500 ${stem} L 3.500 ${stem * 0.5} Q 4 8 ${footR} 3 L ${footR} 0 Z`
+}

@@ -1,0 +1,56 @@
+import { takeOffEdit } from '@hestiad/core'
+import type { Ref } from 'vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import { shift } from './useDrag.js'
+
+const TURN_DEG = 5
+const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
+
+/** Keys of the Board: arrows nudge, brackets turn, Delete takes off, numbers choose a seat, t turns the table. */
+export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | null>; seats: () => number }) {
+  const store = useLook()
+  const preferences = usePreferences()
+
+  function nudge([dx, dy]: readonly [number, number], step: number): void {
+    const id = store.selected
+    if (!id || !store.look) return
+    const by = board.turned.value ? { x: dy * step, y: -dx * step } : { x: dx * step, y: dy * step }
+    store.edit('move', shift(store.look, id, by))
+  }
+
+  function turn(byDeg: number): void {
+    const id = store.selected
+    if (!id) return
+    store.edit('turn', (draft) => {
+      const placed = draft.centerpiece.find((p) => p.id === id)
+      if (placed) placed.turnDeg = (((placed.turnDeg + byDeg) % 360) + 360) % 360
+    })
+  }
+
+  function takeOff(): void {
+    if (!store.selected || !store.look) return
+    store.apply(takeOffEdit(store.look, store.selected))
+    store.selected = null
+  }
+
+  function onKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    const arrow = arrows[event.key]
+    if (arrow) nudge(arrow, preferences.nudgeMm() * (event.shiftKey ? 4 : 1))
+    else if (event.key === '[') turn(TURN_DEG)
+    else if (event.key === ']') turn(-TURN_DEG)
+    else if (event.key === 'Delete' || event.key === 'Backspace') takeOff()
+    else if (event.key === 't') board.turned.value = !board.turned.value
+    else if (event.key === 'Escape') {
+      store.selected = null
+      board.seat.value = null
+      store.openFinding = null
+    } else if (/^[0-9]$/.test(event.key)) {
+      const number = event.key === '0' ? 10 : Number(event.key)
+      board.seat.value = board.seat.value === number || number > board.seats() ? null : number
+    } else return
+    event.preventDefault()
+  }
+  return { onKey }
+}

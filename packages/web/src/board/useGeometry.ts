@@ -1,0 +1,17 @@
+import { seatPlan, settingItems, standings, type Look } from '@hestiad/core'
+import { computed, type Ref } from 'vue'
+
+/** The geometry that drawing needs, worked out on the page so that a drag follows the pointer; each part only when it changed. */
+export function useGeometry(look: Ref<Look>) {
+  const table = computed(() => look.value.table)
+  const guests = computed(() => look.value.guests)
+  const school = computed(() => look.value.school)
+  const plan = computed(() => seatPlan({ table: table.value, guests: guests.value, school: school.value }))
+  const setting = computed(() => look.value.setting)
+  const occasion = computed(() => look.value.occasion)
+  const pieces = computed(() => look.value.pieces)
+  const layout = computed(() => settingItems({ setting: setting.value, occasion: occasion.value, pieces: pieces.value }))
+  const centerpiece = computed(() => look.value.centerpiece)
+  const standing = computed(() => standings({ centerpiece: centerpiece.value, pieces: pieces.value }))
+  return { plan, layout, standing }
+}

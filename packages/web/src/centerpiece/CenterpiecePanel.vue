@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { isStanding, pieceIndex, type Look, type StandingPiece } from '@hestiad/core'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import ChosenPiece from './ChosenPiece.vue'
+import PieceThumb from './PieceThumb.vue'
+import { putOn } from './putOn.js'
+
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const search = ref('')
+const noRoom = ref(false)
+const index = computed(() => pieceIndex(props.look))
+const chosen = computed(() => props.look.centerpiece.find((p) => p.id === store.selected))
+const inUse = computed(() => {
+  const counts = new Map<string, number>()
+  for (const placed of props.look.centerpiece) counts.set(placed.pieceId, (counts.get(placed.pieceId) ?? 0) + 1)
+  return counts
+})
+const found = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return props.look.pieces
+    .filter((p): p is StandingPiece => isStanding(p))
+    .filter((p) => words.every((w) => `${p.name} ${p.kind} ${p.material} ${p.kept}`.toLowerCase().includes(w)))
+    .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0))
+})
+const hides = (id: string) => store.figures?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
+
+function put(piece: StandingPiece): void {
+  const { edit, id, free } = putOn(props.look, piece)
+  noRoom.value = !free
+  store.apply(edit)
+  store.selected = id
+}
+</script>
+
+<template>
+  <div class="stack">
+    <ChosenPiece v-if="chosen" :look="look" :placed="chosen" />
+    <div>
+      <h3>{{ t('centerpiece.onTable') }}</h3>
+      <p v-if="look.centerpiece.length === 0" class="soft small">{{ t('centerpiece.nothing') }}</p>
+      <ul v-else class="placed">
+        <li v-for="placed in look.centerpiece" :key="placed.id">
+          <button class="plain" :class="{ on: placed.id === store.selected }" @click="store.selected = placed.id">
+            <span>{{ index.get(placed.pieceId)?.name }}</span>
+            <span v-if="hides(placed.id)" class="small hides">{{ t('centerpiece.hides', { n: hides(placed.id) }) }}</span>
+          </button>
+        </li>
+      </ul>
+    </div>
+    <div>
+      <h3>{{ t('centerpiece.add') }}</h3>
+      <input id="piece-search" v-model="search" class="native" type="search" :placeholder="t('centerpiece.search')" :aria-label="t('centerpiece.search')" />
+      <p v-if="noRoom" class="soft small" role="status">{{ t('centerpiece.noRoom') }}</p>
+      <p v-if="found.length === 0" class="soft small">{{ t('centerpiece.empty') }}</p>
+      <ul class="found">
+        <li v-for="piece in found" :key="piece.id">
+          <PieceThumb :piece="piece" :look="look" />
+          <span class="what">
+            <span>{{ piece.name }}</span>
+            <span class="soft small">{{ 'heightMm' in piece ? length(piece.heightMm) : '' }} {{ t('centerpiece.owned', { n: piece.owned }) }}<template v-if="inUse.get(piece.id)">, {{ inUse.get(piece.id) }} {{ t('centerpiece.onTable').toLowerCase() }}</template></span>
+          </span>
+          <el-button size="small" round @click="put(piece)">{{ t('centerpiece.put') }}</el-button>
+        </li>
+      </ul>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+p {
+  margin: 4px 0 0;
+}
+
+.placed button {
+  display: flex;
+  justify-content: space-between;
+  width: 100%;
+  padding: 3px 6px;
+  border-radius: var(--radius);
+}
+
+.placed button:hover {
+  background: var(--ember-soft);
+}
+
+.placed .on {
+  background: var(--ember-soft);
+  font-weight: 600;
+}
+
+.hides {
+  color: var(--ember);
+}
+
+.found li {
+  display: grid;
+  grid-template-columns: 46px 1fr auto;
+  gap: 10px;
+  align-items: center;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.found svg {
+  width: 46px;
+  height: 44px;
+}
+
+.what {
+  display: grid;
+  line-height: 1.3;
+}
+</style>

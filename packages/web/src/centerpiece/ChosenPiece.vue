@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { isStanding, isSupport, sameJob, standings, swapEdit, makeEdit, takeOffEdit, withAllAbove, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import LengthField from '../shell/LengthField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import PieceThumb from './PieceThumb.vue'
+
+/** The chosen piece: where it stands and on what, whether it stays at the meal, and what could stand there instead. */
+const props = defineProps<{ look: Look; placed: Placed }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const standing = computed(() => standings(props.look).find((s) => s.placed.id === props.placed.id))
+const supports = computed(() => {
+  const own = withAllAbove(props.look, props.placed.id)
+  return standings(props.look).filter((s) => isSupport(s.piece) && !own.has(s.placed.id))
+})
+const swaps = computed(() => {
+  const piece = standing.value?.piece
+  if (!piece) return []
+  return props.look.pieces.filter((p): p is StandingPiece => isStanding(p) && p.id !== piece.id && (sameJob(piece, p) || p.kind === piece.kind)).sort((a, b) => b.owned - a.owned).slice(0, 6)
+})
+
+function set(part: Partial<Pick<Placed, 'xMm' | 'yMm' | 'turnDeg' | 'atMeal'>>, what: 'move' | 'turn' | 'clear-for-meal'): void {
+  store.edit(what, (d) => void Object.assign(d.centerpiece.find((p) => p.id === props.placed.id) ?? {}, part))
+}
+
+/** Onto a tray or riser it goes to its middle; back on the table it keeps its spot. */
+function standOn(on: string | null): void {
+  const at = standing.value?.pose
+  store.edit('stand-on', (d) => {
+    const placed = d.centerpiece.find((p) => p.id === props.placed.id)
+    if (!placed) return
+    placed.on = on
+    placed.xMm = on === null ? Math.round(at?.x ?? 0) : 0
+    placed.yMm = on === null ? Math.round(at?.y ?? 0) : 0
+  })
+}
+
+function swap(piece: StandingPiece): void {
+  const alone = props.look.centerpiece.filter((p) => p.pieceId === props.placed.pieceId).length === 1
+  if (alone) store.apply(swapEdit(props.look, props.placed.pieceId, piece.id))
+  else store.apply(makeEdit(props.look, 'cupboard', (d) => void (d.centerpiece.find((p) => p.id === props.placed.id)!.pieceId = piece.id)))
+}
+
+function takeOff(): void {
+  store.apply(takeOffEdit(props.look, props.placed.id))
+  store.selected = null
+}
+</script>
+
+<template>
+  <section v-if="standing" class="stack" :aria-label="t('centerpiece.chosen')">
+    <div>
+      <h3 class="name">{{ standing.piece.name }}</h3>
+      <p class="soft small">
+        {{ t('centerpiece.height', { height: length(standing.topMm - standing.footMm) }) }}<template v-if="standing.footMm > 0">, {{ t('centerpiece.foot', { height: length(standing.footMm) }) }}</template> ·
+        {{ standing.piece.owned > 0 ? t('centerpiece.owned', { n: standing.piece.owned }) : t('centerpiece.toBuy') }}<template v-if="standing.piece.kept"> · {{ standing.piece.kept }}</template>
+      </p>
+    </div>
+    <div class="three">
+      <LengthField :label="t('centerpiece.along')" :model-value="placed.xMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set({ xMm: $event }, 'move')" />
+      <LengthField :label="t('centerpiece.across')" :model-value="placed.yMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set({ yMm: $event }, 'move')" />
+      <div class="field">
+        <label for="turn">{{ t('centerpiece.turn') }}</label>
+        <el-input-number id="turn" :model-value="Math.round(placed.turnDeg)" :min="-360" :max="360" :step="5" :controls="false" @update:model-value="set({ turnDeg: $event ?? 0 }, 'turn')" />
+      </div>
+    </div>
+    <div v-if="supports.length > 0" class="field">
+      <label for="stands-on">{{ t('centerpiece.on') }}</label>
+      <select id="stands-on" class="native" :value="placed.on ?? ''" @change="standOn(($event.target as HTMLSelectElement).value || null)">
+        <option value="">{{ t('centerpiece.table') }}</option>
+        <option v-for="support in supports" :key="support.placed.id" :value="support.placed.id">{{ support.piece.name }}</option>
+      </select>
+    </div>
+    <div class="row between">
+      <label class="row"><el-switch :model-value="placed.atMeal" size="small" :aria-label="t('centerpiece.atMeal')" @update:model-value="set({ atMeal: Boolean($event) }, 'clear-for-meal')" /> {{ t('centerpiece.atMeal') }}</label>
+      <el-button size="small" @click="takeOff">{{ t('centerpiece.takeOff') }}</el-button>
+    </div>
+    <div v-if="swaps.length > 0">
+      <h3>{{ t('centerpiece.swap') }}</h3>
+      <div class="swaps">
+        <button v-for="piece in swaps" :key="piece.id" class="plain swap" @click="swap(piece)">
+          <PieceThumb :piece="piece" :look="look" :like="placed" />
+          <span class="small">{{ piece.name }}</span>
+          <span class="soft small">{{ piece.owned > 0 ? t('centerpiece.owned', { n: piece.owned }) : t('centerpiece.toBuy') }}</span>
+        </button>
+      </div>
+    </div>
+    <hr class="rule" />
+  </section>
+</template>
+
+<style scoped>
+.name {
+  font-size: 17px;
+}
+
+p {
+  margin: 0;
+}
+
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 64px;
+  gap: 8px;
+}
+
+.swaps {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+  margin-top: 6px;
+}
+
+.swap {
+  display: grid;
+  gap: 1px;
+  line-height: 1.25;
+}
+
+.swap svg {
+  width: 100%;
+  height: 62px;
+  border: 1px solid var(--hairline);
+  border-radius: var(--radius);
+  background: var(--paper);
+}
+
+.swap:hover svg {
+  border-color: var(--ember);
+}
+</style>

@@ -1,0 +1,13 @@
+import { createAssessor, freeSpot, makeEdit, type Edit, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+
+/** An edit that puts a piece on the table at the free spot nearest the middle, and the id it gets there. */
+export function putOn(look: Look, piece: StandingPiece): { edit: Edit; id: string; free: boolean } {
+  let number = 1
+  while (look.centerpiece.some((p) => p.id === `${piece.id}-${number}`)) number++
+  const placed = { id: `${piece.id}-${number}`, pieceId: piece.id, xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: null } satisfies Placed
+  const withIt: Look = { ...look, centerpiece: [...look.centerpiece, placed] }
+  const { plan, laid } = createAssessor().measure(withIt)
+  const spot = freeSpot(withIt, placed.id, { outline: plan.outline, laid })
+  const edit = makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push({ ...placed, xMm: Math.round(spot?.x ?? 0), yMm: Math.round(spot?.y ?? 0) }))
+  return { edit, id: placed.id, free: spot !== undefined }
+}

@@ -1,0 +1,148 @@
+import { formatAmount, formatClock, formatDuration, pieceIndex, type BareFinding, type Look, type Remedy } from '@hestiad/core'
+import type { Composer } from 'vue-i18n'
+
+type Translate = Composer['t']
+export type Length = (lengthMm: number) => string
+
+interface Words {
+  readonly t: Translate
+  readonly look: Look
+  readonly length: Length
+}
+
+export const percent = (share: number) => `${Math.round(share * 100)} %`
+
+function placedName(look: Look, placedId: string | undefined): string {
+  const placed = look.centerpiece.find((p) => p.id === placedId)
+  return pieceIndex(look).get(placed?.pieceId ?? '')?.name ?? ''
+}
+
+function guestNames(look: Look, numbers: readonly number[]): string {
+  const names = numbers.slice(0, 3).map((n) => look.guests[n - 1]?.name ?? String(n))
+  return numbers.length > 3 ? `${names.join(', ')} +${numbers.length - 3}` : names.join(', ')
+}
+
+/** What the words of a finding are filled with. */
+function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<string, string | number> {
+  const { measured: m, limit: l, at } = finding
+  const guest = (n: number | undefined) => look.guests[(n ?? 0) - 1]?.name ?? String(n ?? '')
+  const mm = (value: number | undefined) => (value === undefined ? '' : length(value))
+  const pieceName = at.kind === 'line' || at.kind === 'linen' ? (pieceIndex(look).get(at.pieceId)?.name ?? '') : ''
+  return {
+    name: at.kind === 'piece' ? placedName(look, at.placedId) : '',
+    other: at.kind === 'piece' ? placedName(look, at.otherId) : '',
+    candle: pieceName,
+    pieceName,
+    role: at.kind === 'role' ? t(`role.${at.role}`) : '',
+    seats: at.kind === 'seats' ? guestNames(look, at.numbers) : '',
+    seat: guest(m['seat']),
+    from: guest(m['from']),
+    to: guest(m['to']),
+    guests: m['guests'] ?? l['pieces'] ?? '',
+    width: mm(m['widthMm']),
+    wanted: finding.code === 'stems.sparse' ? percent(l['cover'] ?? 0) : mm(l['widthMm']),
+    fits: l['guests'] ?? '',
+    tight: l['guestsTight'] ?? '',
+    overlap: mm(m['overlapMm']),
+    drop: mm(m['dropMm']),
+    limit: mm(l['dropMm'] ?? l['overhangMm'] ?? l['gapMm'] ?? l['distanceMm']) || formatDuration(l['burnMin'] ?? 0),
+    free: mm(l['widthMm']),
+    overhang: mm(m['overhangMm']),
+    gap: mm(m['gapMm']),
+    views: m['views'] ?? '',
+    of: m['of'] ?? '',
+    share: percent(m['share'] ?? 0),
+    misfit: finding.because in misfits ? misfits[finding.because]! : '',
+    has: mm(m['hasMm']) || 'made for another kind',
+    needs: mm(l['needsMm']) || 'its own kind',
+    life: formatDuration(m['lifeMin'] ?? 0),
+    outAt: formatClock(m['outAtMin'] ?? 0),
+    asked: formatDuration(l['lifeMin'] ?? 0),
+    candles: m['candles'] ?? '',
+    burn: formatDuration(m['burnMin'] ?? 0),
+    distance: mm(m['distanceMm']),
+    flames: m['flames'] ?? '',
+    who: t(`brief.${finding.because === 'toddlers' || finding.because === 'cats' ? finding.because : 'dogs'}`).toLowerCase(),
+    stems: finding.code === 'stems.sparse' ? (l['stems'] ?? '') : (m['stems'] ?? ''),
+    most: l['stems'] ?? '',
+    cover: percent(m['cover'] ?? 0),
+    length: mm(m['lengthMm']),
+    cut: mm(l['lengthMm']),
+    kinds: kinds(m['kinds'] ?? 0),
+    spend: formatAmount(m['spendCents'] ?? 0, look.money.currency),
+    working: formatAmount(l['spendCents'] ?? 0, look.money.currency),
+    pieces: m['pieces'] ?? '',
+    needed: m['needed'] ?? ''
+  }
+}
+
+const misfits: Record<string, string> = {
+  form: 'the wrong kind',
+  'cup-small': 'the cup is too small',
+  'cup-loose': 'the candle is loose',
+  'plate-small': 'the plate is too small',
+  'glass-narrow': 'the glass is too narrow',
+  'rim-low': 'the glass is too low'
+}
+
+function kinds(count: number): string {
+  return count === 1 ? 'one kind' : `${count} kinds`
+}
+
+export function findingTitle(t: Translate, finding: BareFinding, look: Look): string {
+  return t(`finding['${finding.code}'].title`, paramsOf(finding, { t, look, length: () => '' }))
+}
+
+/** A finding as words: title, what is, what may be, why. */
+export function describeFinding(finding: BareFinding, words: Words): { title: string; is: string; limit: string; because: string } {
+  const params = paramsOf(finding, words)
+  const say = (part: string) => words.t(`finding['${finding.code}'].${part}`, params)
+  return { title: say('title'), is: say('is'), limit: say('limit'), because: words.t(`because['${finding.because}']`) }
+}
+
+/** A remedy as words: what to do, and what it changes. */
+export function describeRemedy(remedy: Remedy, words: Words): { what: string; effect: string } {
+  return { what: words.t(`remedy['${remedy.code}']`, remedyParams(remedy, words)), effect: effects(remedy, words) || words.t('findings.noEffect') }
+}
+
+function remedyParams(remedy: Remedy, { t, look, length }: Words): Record<string, string | number> {
+  const p = remedy.params
+  const index = pieceIndex(look)
+  const mm = (key: string) => (typeof p[key] === 'number' ? length(p[key]) : '')
+  const name = (key: string) => index.get(String(p[key] ?? ''))?.name ?? ''
+  const amount = (key: string) => formatAmount(Number(p[key] ?? 0), look.money.currency)
+  return {
+    leaves: p['leaves'] === 1 ? 'one leaf' : `${p['leaves'] ?? ''} leaves`,
+    added: mm('addedMm'),
+    comfort: t(`brief.${p['comfort'] ?? 'usual'}`).toLowerCase(),
+    count: p['count'] ?? '',
+    away: p['away'] ?? '',
+    piece: (name('pieceId') || placedName(look, String(p['placedId'] ?? '')) || '').toLowerCase(),
+    course: t(`brief.${p['course'] ?? 'main'}`).toLowerCase(),
+    to: name('toId').toLowerCase(),
+    style: t(`linens.${p['drop'] ?? 'casual'}`).toLowerCase(),
+    lay: t(`linens.${p['lay'] ?? 'along'}`).toLowerCase(),
+    by: mm('byMm'),
+    height: mm('heightMm'),
+    at: formatClock(Number(p['atMin'] ?? 0)),
+    stems: p['stems'] ?? '',
+    spread: mm('spreadMm'),
+    kinds: kinds(Number(p['kinds'] ?? 1)),
+    total: amount('totalCents'),
+    cents: amount('cents')
+  }
+}
+
+function effects(remedy: Remedy, { t, look, length }: Words): string {
+  const shown = remedy.effect.filter(({ figure, before, after }) => (figure === 'stops' || figure === 'warnings' || figure === 'notes' ? after > before : true))
+  return shown
+    .map(({ figure, before, after }) => {
+      if (figure === 'leftCents') {
+        const change = formatAmount(Math.abs(after - before), look.money.currency)
+        return after > before ? `saves ${change}` : `costs ${change}`
+      }
+      const value = figure === 'narrowestMm' ? length(after) : figure === 'shortestLightMin' ? (after < 0 ? '–' : formatDuration(after)) : String(after)
+      return t(`effect.${figure}`, { after: value })
+    })
+    .join(' · ')
+}

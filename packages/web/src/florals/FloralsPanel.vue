@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { findPiece, petCaution, pieceIndex, piecesOf, type Arrangement, type Look, type Placed } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { percent } from '../findings/findingWords.js'
+import ChoiceField from '../shell/ChoiceField.vue'
+import LengthField from '../shell/LengthField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import StemThumb from './StemThumb.vue'
+
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const index = computed(() => pieceIndex(props.look))
+const vessels = computed(() => props.look.centerpiece.filter((p) => index.value.get(p.pieceId)?.kind === 'vessel'))
+const chosen = computed<Placed | undefined>(() => vessels.value.find((p) => p.id === store.selected) ?? vessels.value[0])
+const needs = computed(() => store.figures?.florals.find((f) => f.placedId === chosen.value?.id))
+const animals = computed(() => props.look.household.cats || props.look.household.dogs)
+
+function change(part: Partial<Arrangement>): void {
+  store.edit('florals', (d) => {
+    const placed = d.centerpiece.find((p) => p.id === chosen.value?.id)
+    if (placed?.arrangement) Object.assign(placed.arrangement, part)
+  })
+}
+
+/** A first recipe low enough to see over. */
+function begin(): void {
+  const vessel = findPiece(index.value, chosen.value?.pieceId, 'vessel')
+  if (!vessel) return
+  store.edit('florals', (d) => {
+    const placed = d.centerpiece.find((p) => p.id === chosen.value?.id)
+    if (placed) placed.arrangement = { stems: [], riseMm: Math.round(Math.max(60, Math.min(vessel.heightMm, 130))), spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90)) }
+  })
+}
+
+function setCount(stemId: string, count: number): void {
+  const stems = chosen.value?.arrangement?.stems ?? []
+  change({ stems: count === 0 ? stems.filter((s) => s.stemId !== stemId) : stems.map((s) => (s.stemId === stemId ? { stemId, count } : s)) })
+}
+
+function addStem(stemId: string | null): void {
+  const stems = chosen.value?.arrangement?.stems ?? []
+  if (stemId && !stems.some((s) => s.stemId === stemId)) change({ stems: [...stems, { stemId, count: 5 }] })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <p v-if="!chosen" class="soft">{{ t('florals.none') }}</p>
+    <template v-else>
+      <div class="field">
+        <label for="vessel">{{ t('florals.vessel') }}</label>
+        <select id="vessel" class="native" :value="chosen.id" @change="store.selected = ($event.target as HTMLSelectElement).value">
+          <option v-for="placed in vessels" :key="placed.id" :value="placed.id">{{ index.get(placed.pieceId)?.name }}</option>
+        </select>
+      </div>
+      <el-button v-if="!chosen.arrangement" type="primary" @click="begin">{{ t('florals.begin') }}</el-button>
+      <template v-else>
+        <h3>{{ t('florals.recipe') }}</h3>
+        <ul>
+          <li v-for="line in chosen.arrangement.stems" :key="line.stemId">
+            <StemThumb v-if="findPiece(index, line.stemId, 'stem')" :stem="findPiece(index, line.stemId, 'stem')!" />
+            <span class="what">
+              <span>{{ index.get(line.stemId)?.name }}</span>
+              <span v-if="animals && findPiece(index, line.stemId, 'stem')?.material !== 'faux'" class="soft small">{{ t(`florals.${petCaution(findPiece(index, line.stemId, 'stem')?.genus ?? '')}`) }}</span>
+            </span>
+            <el-input-number :model-value="line.count" :min="0" :max="400" size="small" :aria-label="`${index.get(line.stemId)?.name} ${t('florals.count')}`" @update:model-value="setCount(line.stemId, $event ?? 0)" />
+          </li>
+        </ul>
+        <PieceSelect :label="t('florals.add')" :model-value="null" :pieces="piecesOf(look, 'stem')" none="…" @update:model-value="addStem" />
+        <div class="pair">
+          <LengthField :label="t('florals.rise')" :model-value="chosen.arrangement.riseMm" :min-mm="0" :max-mm="1200" @update:model-value="change({ riseMm: $event })" />
+          <LengthField :label="t('florals.spread')" :model-value="chosen.arrangement.spreadMm" :min-mm="10" :max-mm="2000" @update:model-value="change({ spreadMm: $event })" />
+        </div>
+        <dl v-if="needs && needs.stems > 0">
+          <dt>{{ t('florals.through') }}</dt><dd :class="{ bad: needs.stems > needs.mouthMost }">{{ t('florals.of', { stems: needs.stems, most: needs.mouthMost }) }}</dd>
+          <dt>{{ t('florals.cover') }}</dt><dd :class="{ bad: needs.cover < needs.coverWanted - 0.02 }">{{ t('florals.coverOf', { cover: percent(needs.cover), wanted: percent(needs.coverWanted) }) }}</dd>
+          <dt>{{ t('florals.cut') }}</dt><dd :class="{ bad: needs.tooShort.length > 0 }">{{ length(needs.cutLengthMm) }}</dd>
+        </dl>
+      </template>
+    </template>
+    <ChoiceField :label="t('florals.fullness')" :model-value="look.school.fullness" :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`florals.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))" />
+    <div class="field">
+      <label for="spare-stems">{{ t('florals.spare') }}</label>
+      <el-input-number id="spare-stems" :model-value="look.school.spareStemsPercent" :min="0" :max="100" :step="5" controls-position="right" @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event ?? 0))" />
+    </div>
+    <p class="soft small">{{ t('florals.caution') }}</p>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 34px 1fr 100px;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0;
+}
+
+.what {
+  display: grid;
+  line-height: 1.25;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  margin: 0;
+}
+
+dt {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+
+.bad {
+  color: var(--ember);
+}
+
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { dropLimits, piecesOf, type Look } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { percent } from '../findings/findingWords.js'
+import ChoiceField from '../shell/ChoiceField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const figures = computed(() => store.figures?.linens)
+const range = computed(() => dropLimits(props.look.school.drop, props.look.table.heightMm))
+
+function setRunner(id: string | null): void {
+  store.edit('linens', (d) => void (d.linens.runner = id ? { pieceId: id, lay: d.linens.runner?.lay ?? 'along' } : null))
+}
+</script>
+
+<template>
+  <div class="stack">
+    <PieceSelect :label="t('linens.cloth')" :model-value="look.linens.clothId" :pieces="piecesOf(look, 'cloth')" :none="t('linens.none')" @update:model-value="store.edit('linens', (d) => void (d.linens.clothId = $event))" />
+    <ChoiceField :label="t('linens.style')" :model-value="look.school.drop" :choices="(['casual', 'dressy', 'formal'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.drop = $event))" />
+    <div v-if="figures?.cloth">
+      <h3>{{ t('linens.hang') }}</h3>
+      <dl>
+        <dt>{{ t('linens.ends') }}</dt><dd>{{ length(figures.cloth.endDropMm) }}</dd>
+        <dt>{{ t('linens.sides') }}</dt><dd>{{ length(figures.cloth.sideDropMm) }}</dd>
+        <dt>{{ t('linens.corners') }}</dt><dd>{{ length(figures.cloth.cornerDropMm) }}</dd>
+        <dt>{{ t('linens.least') }}</dt><dd>{{ length(figures.cloth.leastMm) }}</dd>
+      </dl>
+      <p class="soft small">{{ t('linens.range', { least: length(range[0]), most: length(range[1]) }) }}</p>
+    </div>
+    <hr class="rule" />
+    <PieceSelect :label="t('linens.runner')" :model-value="look.linens.runner?.pieceId ?? null" :pieces="piecesOf(look, 'runner')" :none="t('linens.none')" @update:model-value="setRunner" />
+    <ChoiceField v-if="look.linens.runner" :label="t('linens.lay')" :model-value="look.linens.runner.lay" :choices="(['along', 'across'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))" @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))" />
+    <p v-if="figures?.runner" class="soft small">{{ t('linens.overhang') }} {{ length(figures.runner.overhangMm) }}. {{ t('linens.share', { share: percent(figures.runner.share) }) }}.</p>
+    <hr class="rule" />
+    <PieceSelect :label="t('linens.mat')" :model-value="look.linens.matId" :pieces="piecesOf(look, 'mat')" :none="t('linens.none')" @update:model-value="store.edit('linens', (d) => void (d.linens.matId = $event))" />
+    <p v-if="figures && figures.matGapMm !== null" class="soft small">{{ t('linens.matGap') }} {{ length(figures.matGapMm) }}.</p>
+  </div>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 2px 12px;
+  margin: 6px 0;
+}
+
+dt {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { type Table } from '@hestiad/core'
+import { reactive, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, ApiProblem, type NewOccasion } from '../api/client.js'
+import TableFields from '../brief/TableFields.vue'
+import AmountField from '../shell/AmountField.vue'
+import { today } from '../shell/dates.js'
+import TimeField from '../shell/TimeField.vue'
+
+const shown = defineModel<boolean>({ required: true })
+const { t } = useI18n()
+const router = useRouter()
+const busy = ref(false)
+const wrong = ref<string[]>([])
+const table: Table = {
+  name: 'Table',
+  shape: { kind: 'rectangle', lengthMm: 2133.6, widthMm: 1066.8 },
+  leaves: { owned: 0, in: 0, eachMm: 0 },
+  support: { kind: 'pedestal' },
+  heightMm: 740,
+  seatHeightMm: 450,
+  heads: 'open',
+  color: '#a9764a'
+}
+const wishes = reactive<NewOccasion>({ title: '', place: '', date: today(), arriveMin: 1110, endMin: 1380, guests: 8, totalCents: 30_000, reservePercent: 15, currency: 'USD', table })
+const currencies = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'SEK', 'CHF', 'JPY']
+
+async function create(): Promise<void> {
+  if (wishes.title.trim() === '') {
+    wrong.value = [t('newOccasion.needTitle')]
+    return
+  }
+  busy.value = true
+  wrong.value = []
+  try {
+    const endMin = wishes.endMin <= wishes.arriveMin ? wishes.endMin + 1440 : wishes.endMin
+    const answer = await api.addOccasion({ ...wishes, endMin })
+    shown.value = false
+    await router.push({ name: 'look', params: { id: answer.id, step: 'brief' } })
+  } catch (error) {
+    wrong.value = error instanceof ApiProblem ? [error.message, ...error.faults.map((f) => `${f.place} ${f.message}`)] : [String(error)]
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <el-dialog v-model="shown" :title="t('newOccasion.title')" width="620" top="5vh">
+    <form class="stack" @submit.prevent="create">
+      <div class="pair">
+        <div class="field"><label for="new-title">{{ t('newOccasion.name') }}</label><el-input id="new-title" v-model="wishes.title" maxlength="200" autofocus /></div>
+        <div class="field"><label for="new-place">{{ t('newOccasion.place') }}</label><el-input id="new-place" v-model="wishes.place" maxlength="200" /></div>
+      </div>
+      <div class="three">
+        <div class="field"><label for="new-date">{{ t('newOccasion.date') }}</label><input id="new-date" v-model="wishes.date" type="date" class="native" required /></div>
+        <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />
+        <TimeField v-model="wishes.endMin" :label="t('newOccasion.end')" />
+        <div class="field"><label for="new-guests">{{ t('newOccasion.guests') }}</label><el-input-number id="new-guests" v-model="wishes.guests" :min="0" :max="100" controls-position="right" /></div>
+        <AmountField v-model="wishes.totalCents" :label="t('newOccasion.budget')" :currency="wishes.currency" />
+        <div class="field"><label for="new-currency">{{ t('newOccasion.currency') }}</label>
+          <select id="new-currency" v-model="wishes.currency" class="native"><option v-for="code in currencies" :key="code">{{ code }}</option></select>
+        </div>
+      </div>
+      <h3>{{ t('newOccasion.table') }}</h3>
+      <TableFields v-model="wishes.table" />
+      <p v-if="wishes.endMin <= wishes.arriveMin" class="soft small">{{ t('newOccasion.endEarly') }}</p>
+      <ul v-if="wrong.length > 0" class="wrong" role="alert"><li v-for="line in wrong" :key="line">{{ line }}</li></ul>
+    </form>
+    <template #footer><el-button type="primary" :loading="busy" @click="create">{{ t('newOccasion.create') }}</el-button></template>
+  </el-dialog>
+</template>
+
+<style scoped>
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 12px;
+}
+
+.wrong {
+  margin: 0;
+  color: var(--ember);
+}
+
+p {
+  margin: 0;
+}
+</style>

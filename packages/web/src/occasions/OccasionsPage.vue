@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { formatClock } from '@hestiad/core'
+import { ElMessageBox } from 'element-plus/es/components/message-box/index'
+import 'element-plus/es/components/message-box/style/css'
+import { onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, ApiProblem, type OccasionAnswer } from '../api/client.js'
+import MiniTable from '../board/MiniTable.vue'
+import { formatDate } from '../shell/dates.js'
+import PageHeader from '../shell/PageHeader.vue'
+import NewOccasionDialog from './NewOccasionDialog.vue'
+
+const { t } = useI18n()
+const router = useRouter()
+const occasions = ref<readonly OccasionAnswer[]>()
+const failed = ref(false)
+const problem = ref<ApiProblem>()
+const adding = ref(false)
+const file = ref<HTMLInputElement>()
+
+async function load(): Promise<void> {
+  failed.value = false
+  try {
+    const answer = await api.occasions()
+    occasions.value = [...answer.occasions].sort((a, b) => (a.looks[0]!.look.occasion.date < b.looks[0]!.look.occasion.date ? -1 : 1))
+  } catch {
+    failed.value = true
+  }
+}
+onMounted(load)
+
+async function openFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  if (!chosen) return
+  problem.value = undefined
+  try {
+    const answer = await api.importLook(await chosen.text())
+    await router.push({ name: 'look', params: { id: answer.id, step: 'centerpiece' } })
+  } catch (error) {
+    problem.value = error as ApiProblem
+  }
+  input.value = ''
+}
+
+async function remove(occasion: OccasionAnswer): Promise<void> {
+  const title = occasion.looks[0]?.look.occasion.title ?? ''
+  const sure = await ElMessageBox.confirm(t('occasions.removeAsk', { title }), { confirmButtonText: t('occasions.removeYes'), cancelButtonText: t('occasions.cancel') }).catch(() => 'no')
+  if (sure !== 'confirm') return
+  await api.removeOccasion(occasion.id)
+  await load()
+}
+document.title = 'Hestiad'
+</script>
+
+<template>
+  <div class="page">
+    <PageHeader :title="t('occasions.title')" here="occasions">
+      <input ref="file" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="t('occasions.import')" @change="openFile" />
+      <el-button @click="file?.click()">{{ t('occasions.import') }}</el-button>
+      <el-button type="primary" @click="adding = true">{{ t('occasions.new') }}</el-button>
+    </PageHeader>
+    <div v-if="problem" class="problem" role="alert">
+      <strong>{{ t('occasions.unusable') }}</strong> {{ problem.message }}
+      <ul><li v-for="(fault, i) in problem.faults" :key="i"><code>{{ fault.place || '/' }}</code> {{ fault.message }}</li></ul>
+    </div>
+    <p v-if="failed" class="problem" role="alert">{{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button></p>
+    <p v-else-if="occasions?.length === 0" class="soft">{{ t('occasions.empty') }}</p>
+    <ul v-else class="cards">
+      <li v-for="occasion in occasions" :key="occasion.id">
+        <router-link :to="{ name: 'look', params: { id: occasion.looks[0]!.id, step: 'centerpiece' } }" class="card">
+          <span class="drawing"><MiniTable :look="occasion.looks[0]!.look" /></span>
+          <span class="title">{{ occasion.looks[0]!.look.occasion.title }}</span>
+          <span class="soft">{{ occasion.looks[0]!.look.occasion.place }}</span>
+          <span class="soft">{{ formatDate(occasion.looks[0]!.look.occasion.date) }}, {{ formatClock(occasion.looks[0]!.look.occasion.arriveMin) }} · {{ t('occasions.guests', occasion.looks[0]!.look.guests.length) }}</span>
+        </router-link>
+        <div class="row between">
+          <span class="looks small">
+            <router-link v-for="look in occasion.looks" :key="look.id" :to="{ name: 'look', params: { id: look.id, step: 'centerpiece' } }">{{ look.name }}</router-link>
+          </span>
+          <button class="plain soft small" @click="remove(occasion)">{{ t('occasions.remove') }}</button>
+        </div>
+      </li>
+    </ul>
+    <NewOccasionDialog v-model="adding" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 1200px;
+  margin: 0 auto;
+  padding: 0 28px 40px;
+}
+
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 30px 34px;
+  margin: 22px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.card {
+  display: grid;
+  color: inherit;
+  text-decoration: none;
+}
+
+.drawing {
+  height: 210px;
+  padding: 10px;
+  margin-bottom: 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: var(--paper);
+}
+
+.card:hover .drawing {
+  border-color: var(--ember);
+}
+
+.title {
+  font: 560 19px/1.3 var(--serif);
+}
+
+.looks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+}
+
+.problem {
+  padding: 10px 14px;
+  border-left: 3px solid var(--ember);
+  background: var(--ember-soft);
+}
+</style>

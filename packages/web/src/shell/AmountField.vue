@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { formatAmount, parseAmount } from '@hestiad/core'
+import { computed, ref, useId, watch } from 'vue'
+
+/** An amount of money in a currency, kept as integer minor units. */
+const props = defineProps<{ label: string; modelValue: number; currency: string }>()
+const emit = defineEmits<{ 'update:modelValue': [cents: number] }>()
+const id = useId()
+const shown = computed(() => formatAmount(props.modelValue, props.currency))
+const text = ref(shown.value)
+const wrong = ref('')
+watch(shown, (value) => (text.value = value))
+
+function take(): void {
+  const cents = parseAmount(text.value, props.currency)
+  if (cents === undefined || cents < 0) wrong.value = `Type an amount, as ${formatAmount(42_000, props.currency)}.`
+  else {
+    wrong.value = ''
+    if (cents !== props.modelValue) emit('update:modelValue', cents)
+    else text.value = shown.value
+  }
+}
+</script>
+
+<template>
+  <div class="field">
+    <label :for="id">{{ label }}</label>
+    <el-input :id="id" v-model="text" inputmode="decimal" :aria-invalid="wrong !== ''" @change="take" @keydown.enter="take">
+      <template #suffix>{{ currency }}</template>
+    </el-input>
+    <span v-if="wrong" class="wrong small" role="alert">{{ wrong }}</span>
+  </div>
+</template>
+
+<style scoped>
+.wrong {
+  color: var(--ember);
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { formatLength, parseLength } from '@hestiad/core'
+import { computed, ref, useId, watch } from 'vue'
+import { usePreferences } from '../stores/preferences.js'
+
+/** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. */
+const props = defineProps<{ label: string; modelValue: number; minMm?: number; maxMm?: number }>()
+const emit = defineEmits<{ 'update:modelValue': [mm: number] }>()
+const preferences = usePreferences()
+const id = useId()
+const shown = computed(() => formatLength(props.modelValue, preferences.unit))
+const text = ref(shown.value)
+const wrong = ref('')
+watch(shown, (value) => {
+  text.value = value
+  wrong.value = ''
+})
+
+function take(): void {
+  const mm = parseLength(text.value, preferences.unit)
+  const low = props.minMm ?? 1
+  const high = props.maxMm ?? 20_000
+  if (mm === undefined) wrong.value = preferences.unit === 'in' ? 'Type a length, as 14 1/2 or 37 cm.' : 'Type a length, as 37.5 or 14 in.'
+  else if (mm < low || mm > high) wrong.value = `From ${preferences.length(low)} to ${preferences.length(high)}.`
+  else {
+    wrong.value = ''
+    if (text.value === shown.value) return
+    if (Math.abs(mm - props.modelValue) > 0.01) emit('update:modelValue', Math.round(mm * 100) / 100)
+    else text.value = shown.value
+  }
+}
+</script>
+
+<template>
+  <div class="field">
+    <label :for="id">{{ label }}</label>
+    <el-input :id="id" v-model="text" :aria-invalid="wrong !== ''" :aria-describedby="wrong ? `${id}-wrong` : undefined" @change="take" @keydown.enter="take" />
+    <span v-if="wrong" :id="`${id}-wrong`" class="wrong small" role="alert">{{ wrong }}</span>
+  </div>
+</template>
+
+<style scoped>
+.wrong {
+  color: var(--ember);
+}
+</style>

@@ -1,0 +1,16 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** Steps of the work in the trade's order; each has a side panel beside the Board. */
+export const steps = ['brief', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'buy'] as const
+export type Step = (typeof steps)[number]
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'occasions', component: () => import('../occasions/OccasionsPage.vue') },
+    { path: '/cupboard', name: 'cupboard', component: () => import('../cupboard/CupboardPage.vue') },
+    { path: `/looks/:id/:step(${steps.join('|')})`, name: 'look', component: () => import('./LookPage.vue'), props: true },
+    { path: '/looks/:id', redirect: (to) => ({ name: 'look', params: { id: to.params['id'], step: 'centerpiece' } }) },
+    { path: '/:rest(.*)*', redirect: '/' }
+  ]
+})

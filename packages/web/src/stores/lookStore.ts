@@ -1,0 +1,203 @@
+import { applyEdit, findingKey, inverseOf, makeEdit, type BareFinding, type Edit, type EditName, type Figures, type Look, type Remedy } from '@hestiad/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { api, ApiProblem, type LookAnswer } from '../api/client.js'
+import { startAssessor } from '../workers/assessor.js'
+import { clearDraft, keepDraft, readDraft } from './draft.js'
+
+type Recipe = Parameters<typeof makeEdit>[2]
+export type SaveState = 'saved' | 'unsaved' | 'saving' | 'conflict' | 'offline'
+
+const SAVE_AFTER_MS = 350
+const MOST_HISTORY = 200
+
+/** The open look: its document, what was done to it, what the engine says of it, and whether it is kept. */
+export const useLook = defineStore('look', () => {
+  const assessor = startAssessor()
+  const id = ref('')
+  const occasionId = ref('')
+  const revision = ref(0)
+  const look = shallowRef<Look>()
+  const past = shallowRef<readonly Edit[]>([])
+  const future = shallowRef<readonly Edit[]>([])
+  const figures = shallowRef<Figures>()
+  const findings = shallowRef<readonly BareFinding[]>([])
+  const remedies = shallowRef<ReadonlyMap<string, readonly Remedy[]>>(new Map())
+  const selected = ref<string | null>(null)
+  const openFinding = ref<string | null>(null)
+  const saveState = ref<SaveState>('saved')
+  const problem = ref('')
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let saving: Promise<void> | undefined
+  let measuring = false
+  let again = false
+
+  function take(answer: LookAnswer): void {
+    id.value = answer.id
+    occasionId.value = answer.occasionId
+    revision.value = answer.revision
+    past.value = answer.history.past
+    future.value = answer.history.future
+    selected.value = null
+    openFinding.value = null
+    saveState.value = 'saved'
+    problem.value = ''
+    show(answer.look)
+  }
+
+  /** Loads a look; what a crash kept from being saved is put back on top of it. */
+  async function open(lookId: string): Promise<void> {
+    if (id.value === lookId && look.value) return
+    look.value = undefined
+    figures.value = undefined
+    const answer = await api.look(lookId)
+    take(answer)
+    const draft = readDraft(lookId)
+    if (draft && draft.revision === answer.revision) {
+      past.value = draft.past
+      future.value = draft.future
+      show(draft.look)
+      scheduleSave()
+    }
+  }
+
+  /** Shows a state of the look and has it measured. */
+  function show(next: Look): void {
+    look.value = next
+    void measure()
+  }
+
+  async function measure(): Promise<void> {
+    if (measuring) {
+      again = true
+      return
+    }
+    measuring = true
+    do {
+      again = false
+      const state = look.value
+      if (!state) break
+      const answer = await assessor.measure(state)
+      figures.value = answer.figures
+      findings.value = answer.findings
+    } while (again)
+    measuring = false
+    void findRemedies()
+  }
+
+  async function findRemedies(): Promise<void> {
+    const state = look.value
+    const found = findings.value
+    if (!state) return
+    const map = new Map<string, readonly Remedy[]>()
+    const first = found.filter((finding) => findingKey(finding) === openFinding.value)
+    for (const finding of [...first, ...found.filter((f) => !first.includes(f))]) {
+      map.set(findingKey(finding), await assessor.remedies(state, finding))
+      if (look.value !== state || findings.value !== found) return
+      remedies.value = new Map(map)
+    }
+    remedies.value = map
+  }
+
+  /** Makes an edit by a recipe and applies it. */
+  function edit(what: EditName, recipe: Recipe): void {
+    if (look.value) apply(makeEdit(look.value, what, recipe))
+  }
+
+  function apply(done: Edit): void {
+    if (!look.value || done.patches.length === 0) return
+    commit(look.value, done)
+  }
+
+  /** Applies an edit to `base`, the state before a drag began, whatever was shown meanwhile. */
+  function commit(base: Look, done: Edit): void {
+    past.value = [...past.value, done].slice(-MOST_HISTORY)
+    future.value = []
+    show(applyEdit(base, done))
+    scheduleSave()
+  }
+
+  function undo(): void {
+    const done = past.value[past.value.length - 1]
+    if (!done || !look.value) return
+    past.value = past.value.slice(0, -1)
+    future.value = [...future.value, done].slice(-MOST_HISTORY)
+    show(applyEdit(look.value, inverseOf(done)))
+    scheduleSave()
+  }
+
+  function redo(): void {
+    const undone = future.value[future.value.length - 1]
+    if (!undone || !look.value) return
+    future.value = future.value.slice(0, -1)
+    past.value = [...past.value, undone].slice(-MOST_HISTORY)
+    show(applyEdit(look.value, undone))
+    scheduleSave()
+  }
+
+  function scheduleSave(): void {
+    if (!look.value) return
+    keepDraft(id.value, { revision: revision.value, look: look.value, past: past.value, future: future.value })
+    if (saveState.value === 'conflict') return
+    saveState.value = 'unsaved'
+    timer ??= setTimeout(() => {
+      timer = undefined
+      void save()
+    }, SAVE_AFTER_MS)
+  }
+
+  async function save(): Promise<void> {
+    while (saving) await saving
+    if (!look.value || saveState.value === 'conflict') return
+    saving = saveOnce(look.value).finally(() => (saving = undefined))
+    await saving
+  }
+
+  async function saveOnce(state: Look): Promise<void> {
+    saveState.value = 'saving'
+    try {
+      const answer = await api.saveLook(id.value, revision.value, state, { past: past.value, future: future.value })
+      revision.value = answer.revision
+      if (look.value === state) {
+        saveState.value = 'saved'
+        clearDraft(id.value)
+      } else scheduleSave()
+    } catch (error) {
+      failed(error)
+    }
+  }
+
+  function failed(error: unknown): void {
+    const refused = error instanceof ApiProblem ? error : new ApiProblem('internal', String(error), [])
+    if (refused.code === 'revision-conflict') {
+      saveState.value = 'conflict'
+      return
+    }
+    saveState.value = 'offline'
+    problem.value = [refused.message, ...refused.faults.map((fault) => `${fault.place} ${fault.message}`)].join(' ')
+    timer ??= setTimeout(() => {
+      timer = undefined
+      void save()
+    }, 3000)
+  }
+
+  /** After a conflict: this version becomes a look of its own, and is the one that stays open. */
+  async function keepBoth(name: string): Promise<string> {
+    const answer = await api.copyLook(id.value, look.value!, name)
+    clearDraft(id.value)
+    take(answer)
+    return answer.id
+  }
+
+  /** After a conflict: lets this version go and shows the newer one. */
+  async function loadNewer(): Promise<void> {
+    clearDraft(id.value)
+    take(await api.look(id.value))
+  }
+
+  const shown = computed(() => findings.value.find((finding) => findingKey(finding) === openFinding.value))
+  return {
+    id, occasionId, revision, look, past, future, figures, findings, remedies, selected, openFinding, shown, saveState, problem,
+    open, show, edit, apply, commit, undo, redo, save, keepBoth, loadNewer, findRemedies
+  }
+})
