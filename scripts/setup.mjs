@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
-const wanted = process.argv[1]?.endsWith("setup.mjs") && process.argv.length > 2 ? process.argv.slice(2) : ['core', 'server', 'web']
+const wanted = process.argv[1]?.endsWith('setup.mjs') && process.argv.length > 2 ? process.argv.slice(2) : ['core', 'server', 'web']
 const run = (command, args) => execFileSync(command, args, { cwd: root, stdio: 'inherit' })
 const tsc = () => join(root, 'node_modules', 'typescript', 'bin', 'tsc')
 

@@ -28,7 +28,13 @@ export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOp
   installErrorHandler(app)
   await app.register(helmet, {
     contentSecurityPolicy: {
-      directives: { defaultSrc: ["'self'"], imgSrc: ["'self'", 'data:'], styleSrc: ["'self'", "'unsafe-inline'"], workerSrc: ["'self'"], upgradeInsecureRequests: null }
+      directives: {
+        defaultSrc: ["'self'"],
+        imgSrc: ["'self'", 'data:'],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        workerSrc: ["'self'"],
+        upgradeInsecureRequests: null
+      }
     },
     strictTransportSecurity: false
   })

@@ -25,13 +25,21 @@ async function start(): Promise<void> {
   const address = await app.listen({ port: config.port, host: '127.0.0.1' })
   process.stdout.write(`Hestiad is at ${address}\n`)
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.once(signal, () => void app.close().then(() => storage.dataSource.destroy()).then(() => process.exit(0)))
+    process.once(
+      signal,
+      () =>
+        void app
+          .close()
+          .then(() => storage.dataSource.destroy())
+          .then(() => process.exit(0))
+    )
   }
 }
 
 start().catch((error: NodeJS.ErrnoException) => {
   const port = /port.*?(\d+)/.exec(String(process.argv.slice(2)))?.[1]
-  if (error.code === 'EADDRINUSE') process.stderr.write(`Port ${port ?? 'asked for'} is in use, perhaps by Hestiad itself. Nothing was changed. Choose another with --port NUMBER.\n`)
+  if (error.code === 'EADDRINUSE')
+    process.stderr.write(`Port ${port ?? 'asked for'} is in use, perhaps by Hestiad itself. Nothing was changed. Choose another with --port NUMBER.\n`)
   else if (error instanceof StorageProblem || error instanceof UsageProblem) process.stderr.write(`${error.message}\n`)
   else if (error.code === 'EACCES' || error.code === 'EROFS') process.stderr.write(`No permission (${error.message}). Nothing was changed.\n`)
   else process.stderr.write(`${error.stack ?? error.message}\n`)

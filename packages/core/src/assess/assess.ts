@@ -48,7 +48,7 @@ function tryOut(measure: Measure, look: Look, before: Measured, finding: BareFin
   const key = findingKey(finding)
   for (const proposal of proposals[finding.code](look, finding, before)) {
     if (remedies.length >= MOST_REMEDIES) break
-    const after = measure(applyEdit(look, proposal.edit))
+    const after = measure(applyEdit(look, proposal.edit), true)
     if (after.findings.some((other) => findingKey(other) === key)) continue
     remedies.push({ ...proposal, effect: effectOf(before, after) })
   }
@@ -64,7 +64,9 @@ function harm(remedy: Proposal & { effect: Remedy['effect'] }): number {
 function effectOf(before: Measured, after: Measured): Remedy['effect'] {
   const from = headline(before)
   const to = headline(after)
-  return (Object.keys(from) as EffectFigure[]).filter((figure) => from[figure] !== to[figure]).map((figure) => ({ figure, before: from[figure], after: to[figure] }))
+  return (Object.keys(from) as EffectFigure[])
+    .filter((figure) => from[figure] !== to[figure])
+    .map((figure) => ({ figure, before: from[figure], after: to[figure] }))
 }
 
 /** The few figures a remedy's effect is told in; -1 stands for none. */

@@ -1,7 +1,9 @@
 import { centerpieceFindings } from '../centerpiece/centerpieceFindings.js'
 import { atMeal, standings, type Standing } from '../centerpiece/standing.js'
 import type { BareFinding } from '../design/finding.js'
+import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
 import { floralFigures, floralFindings } from '../florals/floralFindings.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { candleEvenings, lightFindings } from '../light/lightFindings.js'
@@ -20,7 +22,7 @@ import { sightFindings } from '../sight/sightFindings.js'
 import { sightLines, type SightLines } from '../sight/sightLines.js'
 import { tableSight, type TableSight } from '../sight/tableSight.js'
 import type { Figures } from './figures.js'
-import { memo } from './memo.js'
+import { memo, stableList } from './memo.js'
 
 /** A look worked out: its geometry, its figures and what was noticed, remedies not yet looked for. */
 export interface Measured {
@@ -33,7 +35,8 @@ export interface Measured {
   readonly findings: readonly BareFinding[]
 }
 
-export type Measure = (look: Look) => Measured
+/** `trial` leaves out the heights at which pieces would hide nobody: a remedy being tried needs none. */
+export type Measure = (look: Look, trial?: boolean) => Measured
 
 /** A measuring function that works out again only what changed since its last few looks. */
 export function createMeasure(): Measure {
@@ -42,20 +45,28 @@ export function createMeasure(): Measure {
     figures: seatFigures(table, school, seated),
     findings: seatingFindings({ table, guests, school }, seated)
   }))
-  const layout = memo((setting: Look['setting'], occasion: Look['occasion'], pieces: Look['pieces']) => settingItems({ setting, occasion, pieces }))
+  const stablePieces = stableList<Piece>()
+  const stableStanding = stableList<Standing>()
+  const layout = memo((setting: Look['setting'], occasion: Look['occasion'], pieces: readonly Piece[]) => settingItems({ setting, occasion, pieces }))
   const laid = memo((seated: SeatPlan, items: SettingLayout) => seated.places.map((place) => laidItems(place, items)))
   const settings = memo(settingFindings)
   const linens = memo((look: LinenParts, seated: SeatPlan, items: SettingLayout) => {
     const figures = linenFigures(look as Look, seated)
     return { figures, findings: linenFindings(look as Look, seated, items, figures) }
   })
-  const linenParts = memo((...[lin, pieces, school, table]: [Look['linens'], Look['pieces'], Look['school'], Look['table']]): LinenParts => ({ linens: lin, pieces, school, table }))
-  const standing = memo((centerpiece: Look['centerpiece'], pieces: Look['pieces']) => standings({ centerpiece, pieces }))
-  const middle = memo((pieces: readonly Standing[], items: readonly (readonly LaidItem[])[], seated: SeatPlan) => centerpieceFindings(pieces, items, seated.outline))
+  const linenParts = memo((...[lin, pieces, school, table]: [Look['linens'], Look['pieces'], Look['school'], Look['table']]): LinenParts => ({
+    linens: lin,
+    pieces,
+    school,
+    table
+  }))
+  const middle = memo((pieces: readonly Standing[], items: readonly (readonly LaidItem[])[], seated: SeatPlan) =>
+    centerpieceFindings(pieces, items, seated.outline)
+  )
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
-  const sight = memo((sights: SightLines, pieces: readonly Standing[]) => {
+  const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {
     const found = tableSight(sights, atMeal(pieces))
-    return { figures: sightFigures(found, sights, pieces), findings: sightFindings(found) }
+    return { figures: sightFigures(found, sights, trial ? [] : pieces), findings: sightFindings(found) }
   })
   const light = memo((pieces: readonly Standing[], look: Look) => {
     const candles = candleEvenings(look)
@@ -74,26 +85,33 @@ export function createMeasure(): Measure {
     return { figures, findings: moneyFindings(figures) }
   })
 
-  return memo((look: Look): Measured => {
+  const whole = memo((look: Look, trial: boolean): Measured => {
     const seated = plan(look.table, look.guests, look.school)
-    const items = layout(look.setting, look.occasion, look.pieces)
+    const items = layout(look.setting, look.occasion, stablePieces(settingPieces(look)))
     const set = laid(seated, items)
-    const pieces = standing(look.centerpiece, look.pieces)
+    const pieces = stableStanding(standings(look))
     const sights = lines(seated, look.table)
     const s = seats(look.table, look.guests, look.school, seated)
     const l = linens(linenParts(look.linens, look.pieces, look.school, look.table), seated, items)
-    const seen = sight(sights, pieces)
+    const seen = sight(sights, pieces, trial)
     const lit = light(pieces, look)
     const grown = florals(look)
     const paid = money(look)
-    const { items: _, ...setting } = items
     return {
       plan: seated,
       layout: items,
       laid: set,
       standing: pieces,
       lines: sights,
-      figures: { seats: s.figures, linens: l.figures, setting, sight: seen.figures, light: lit.figures, florals: grown.figures, money: paid.figures },
+      figures: {
+        seats: s.figures,
+        linens: l.figures,
+        setting: withoutItems(items),
+        sight: seen.figures,
+        light: lit.figures,
+        florals: grown.figures,
+        money: paid.figures
+      },
       findings: [
         ...s.findings,
         ...settings(seated, items, set),
@@ -106,6 +124,7 @@ export function createMeasure(): Measure {
       ]
     }
   })
+  return (look, trial = false) => whole(look, trial)
 }
 
 type LinenParts = Pick<Look, 'linens' | 'pieces' | 'school' | 'table'>
@@ -132,9 +151,21 @@ function sightFigures(sight: TableSight, lines: SightLines, pieces: readonly Sta
     hidden: Array.from({ length: sight.count }, (_, from) => Array.from(hidden.subarray(from * sight.count, (from + 1) * sight.count))),
     clearHeights: sight.costs
       .filter((cost) => cost.blames.length > 0)
-      .map((cost) => {
-        const piece = byId.get(cost.placedId)!
-        return { placedId: cost.placedId, heightMm: piece.topMm, clearMm: clearHeightMm(piece, lines, 0) }
+      .flatMap((cost) => {
+        const piece = byId.get(cost.placedId)
+        return piece ? [{ placedId: cost.placedId, heightMm: piece.topMm, clearMm: clearHeightMm(piece, lines, 0) }] : []
       })
   }
+}
+
+/** The pieces a setting names, in the setting's order. */
+function settingPieces(look: Pick<Look, 'setting' | 'pieces'>): Piece[] {
+  const { setting } = look
+  const index = pieceIndex(look)
+  const ids = [...setting.plateIds, setting.breadPlateId, setting.napkin?.pieceId, ...setting.flatwareIds, ...setting.glassIds]
+  return [...new Set(ids)].flatMap((id) => (id != null && index.has(id) ? [index.get(id)!] : []))
+}
+
+function withoutItems({ order, missing, leftMm, rightMm, widthMm, depthMm }: SettingLayout): Figures['setting'] {
+  return { order, missing, leftMm, rightMm, widthMm, depthMm }
 }

@@ -5,7 +5,7 @@ import { mouthProposals, petProposals, shortStemProposals, sparseProposals } fro
 import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from '../light/lightProposals.js'
 import { clothProposals, matProposals, runnerProposals } from '../linens/linenProposals.js'
 import { gapProposals, overBudgetProposals } from '../money/moneyProposals.js'
-import { seatingProposals } from '../seating/seatingProposals.js'
+import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
@@ -20,7 +20,7 @@ const nearFlame: ProposeFor = (look, finding, measured) => nearFlameProposals(lo
 export const proposals = {
   'places.too-narrow': seatingProposals,
   'places.narrow': seatingProposals,
-  'places.knees': seatingProposals,
+  'places.knees': kneeProposals,
   'setting.crowded': crowdedProposals,
   'flatware.missing': (look, finding) => (finding.at.kind === 'role' ? missingFlatwareProposals(look, finding.at.role) : []),
   'cloth.short': clothProposals,

@@ -4,7 +4,7 @@ import type { Look } from '../design/look.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { distanceMm, type Point } from '../geometry/point.js'
 import { freeSpot, type Surroundings } from './freeSpot.js'
-import { standings, type Standing } from './standing.js'
+import { standings } from './standing.js'
 
 /** Moves a placed piece within the frame of what it stands on. */
 export function moveProposal(look: Look, placedId: string, to: Point): Proposal {
@@ -23,7 +23,7 @@ export function takeOffProposal(look: Look, placedId: string): Proposal {
 }
 
 /** A free spot nearby, down onto the table where it stands on something, or off the table. */
-export function collisionProposals(look: Look, finding: BareFinding, around: Surroundings, accept?: (moved: Look, all: readonly Standing[]) => boolean): Proposal[] {
+export function collisionProposals(look: Look, finding: BareFinding, around: Surroundings, accept?: Parameters<typeof freeSpot>[3]): Proposal[] {
   if (finding.at.kind !== 'piece') return []
   const { placedId } = finding.at
   const spot = freeSpot(look, placedId, around, accept)

@@ -1,6 +1,5 @@
 import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footprint.js'
 import { halfWidthAtMm, halfLengthMm, type Outline } from '../geometry/outline.js'
-import { distanceMm } from '../geometry/point.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
 import type { WorldSolid } from '../solids/solid.js'
@@ -18,8 +17,11 @@ export function solidFootprint(solid: WorldSolid): Footprint {
 
 /** How far two pieces run into each other beyond a touch, 0 when they do not. Things nestle into a garland of greens. */
 export function piecesOverlapMm(a: Standing, b: Standing): number {
+  const reach = a.reachMm + b.reachMm
+  const dx = a.pose.x - b.pose.x
+  const dy = a.pose.y - b.pose.y
+  if (dx * dx + dy * dy > reach * reach) return 0
   if (isGreens(a) || isGreens(b) || carries(a, b) || carries(b, a)) return 0
-  if (distanceMm(a.pose, b.pose) > reachMm(a.spread) + reachMm(b.spread)) return 0
   let worst = 0
   a.solids.forEach((one, i) => {
     b.solids.forEach((other, j) => {
@@ -45,19 +47,55 @@ function carries(below: Standing, above: Standing): boolean {
   return above.placed.on === below.placed.id
 }
 
-/** How far a piece runs into a laid setting, and whose; undefined when it runs into none. */
-export function settingHit(standing: Standing, laid: readonly (readonly LaidItem[])[]): { number: number; overlapMm: number } | undefined {
-  let hit: { number: number; overlapMm: number } | undefined
+export interface SettingHit {
+  readonly number: number
+  readonly overlapMm: number
+}
+
+type Laid = readonly (readonly LaidItem[])[]
+const hits = new WeakMap<Standing, { laid: Laid; hit: SettingHit | undefined }>()
+
+/** How far a piece runs into a laid setting, and whose; undefined when it runs into none. Kept while neither has moved. */
+export function settingHit(standing: Standing, laid: Laid): SettingHit | undefined {
+  const earlier = hits.get(standing)
+  if (earlier && earlier.laid === laid) return earlier.hit
+  const hit = workOutHit(standing, laid)
+  hits.set(standing, { laid, hit })
+  return hit
+}
+
+const places = new WeakMap<Laid, { readonly items: readonly LaidItem[]; readonly flat: Float64Array }>()
+
+/** Items whose bounding circles meet the piece's; their x, y and reach are kept flat, three numbers an item. */
+function itemsNear(standing: Standing, laid: Laid): LaidItem[] {
+  let known = places.get(laid)
+  if (!known) {
+    const items = laid.flat()
+    known = { items, flat: Float64Array.from(items.flatMap((item) => [item.shape.x, item.shape.y, item.reachMm])) }
+    places.set(laid, known)
+  }
+  const { items, flat } = known
+  const near: LaidItem[] = []
+  for (let i = 0; i < items.length; i++) {
+    const dx = flat[3 * i]! - standing.pose.x
+    const dy = flat[3 * i + 1]! - standing.pose.y
+    const reach = flat[3 * i + 2]! + standing.reachMm
+    if (dx * dx + dy * dy < reach * reach) near.push(items[i]!)
+  }
+  return near
+}
+
+function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
+  const near = itemsNear(standing, laid)
+  let hit: SettingHit | undefined
+  if (near.length === 0) return hit
   standing.solids.forEach((solid, i) => {
     const shape = solidFootprint(solid)
-    const reach = reachMm(shape)
     const touch = isSoft(standing, i) || isGreens(standing) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
-    for (const items of laid) {
-      for (const item of items) {
-        if (solid.z0Mm >= item.heightMm || distanceMm(shape, item.shape) > reach + reachMm(item.shape)) continue
-        const deep = overlapMm(shape, item.shape)
-        if (deep > touch && deep > (hit?.overlapMm ?? 0)) hit = { number: item.number, overlapMm: deep }
-      }
+    for (const item of near) {
+      if (solid.z0Mm >= item.heightMm) continue
+      const deep = overlapMm(shape, item.shape)
+      if (deep > touch && deep > (hit?.overlapMm ?? 0)) hit = { number: item.number, overlapMm: deep }
     }
   })
   return hit
@@ -66,6 +104,8 @@ export function settingHit(standing: Standing, laid: readonly (readonly LaidItem
 /** How far a piece's foot sticks out over the table's edge; 0 on the table. */
 export function offTableMm(standing: Standing, outline: Outline): number {
   if (standing.placed.on !== null) return 0
+  const reach = reachMm(standing.foot)
+  if (Math.abs(standing.pose.y) + reach <= halfWidthAtMm(outline, Math.abs(standing.pose.x) + reach)) return 0
   let worst = 0
   for (const p of rimPoints(standing.foot)) {
     const beyondEnd = Math.abs(p.x) - halfLengthMm(outline)

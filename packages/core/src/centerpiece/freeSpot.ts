@@ -4,7 +4,7 @@ import { halfLengthMm, type Outline } from '../geometry/outline.js'
 import { radians, toFrame, type Point } from '../geometry/point.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { offSupportMm, offTableMm, piecesOverlapMm, settingHit } from './collisions.js'
-import { standings, type Standing } from './standing.js'
+import { standings, standingsOn, type Standing } from './standing.js'
 
 /** What a free spot is looked for in. */
 export interface Surroundings {
@@ -16,19 +16,26 @@ const STEP_MM = 25
 const SPOKES = 16
 
 /**
- * The spot nearest to where a piece stands at which it, and all it carries, runs into nothing and `accept` agrees; in the frame of what it
- * stands on. Undefined when the search over the whole table finds none.
+ * The spot nearest to where a piece stands at which it, and all it carries, runs into nothing and `accept` agrees (given the moved pieces and all
+ * others); in the frame of what it stands on. Undefined when the search over the whole table finds none.
  */
-export function freeSpot(look: Look, placedId: string, around: Surroundings, accept: (moved: Look, all: readonly Standing[]) => boolean = () => true): Point | undefined {
+export function freeSpot(
+  look: Look,
+  placedId: string,
+  around: Surroundings,
+  accept: (moved: readonly Standing[], others: readonly Standing[]) => boolean = () => true
+): Point | undefined {
   const before = standings(look)
   const self = before.find((standing) => standing.placed.id === placedId)
   if (!self) return undefined
   const group = withAllAbove(look, placedId)
   const below = before.find((standing) => standing.placed.id === self.placed.on)
+  const others = before.filter((standing) => !group.has(standing.placed.id))
+  const carried = look.centerpiece.filter((placed) => placed.id !== placedId && group.has(placed.id))
   for (const at of spiral(self.pose, 2 * halfLengthMm(around.outline))) {
-    const moved = movedTo(look, placedId, below ? toFrame(below.pose, at) : at)
-    const all = standings(moved)
-    if (group.size > 0 && standsFree(all, group, around) && accept(moved, all)) return below ? toFrame(below.pose, at) : at
+    const local = below ? toFrame(below.pose, at) : at
+    const moved = standingsOn([{ ...self.placed, xMm: local.x, yMm: local.y }, ...carried], below, look)
+    if (standFree(moved, others, below, around) && accept(moved, others)) return local
   }
   return undefined
 }
@@ -44,16 +51,14 @@ function* spiral(from: Point, reachMm: number): Generator<Point> {
   }
 }
 
-function movedTo(look: Look, placedId: string, at: Point): Look {
-  return { ...look, centerpiece: look.centerpiece.map((placed) => (placed.id === placedId ? { ...placed, xMm: at.x, yMm: at.y } : placed)) }
-}
-
-function standsFree(all: readonly Standing[], group: ReadonlySet<string>, { outline, laid }: Surroundings): boolean {
-  return all.every((piece) => {
-    if (!group.has(piece.placed.id)) return true
-    if (offTableMm(piece, outline) > 0) return false
-    if (offSupportMm(piece, all.find((other) => other.placed.id === piece.placed.on)) > 0) return false
-    if (settingHit(piece, laid)) return false
-    return all.every((other) => group.has(other.placed.id) ? true : piecesOverlapMm(piece, other) === 0)
+function standFree(moved: readonly Standing[], others: readonly Standing[], below: Standing | undefined, { outline, laid }: Surroundings): boolean {
+  return moved.every((piece, i) => {
+    const support = i === 0 ? below : moved.find((other) => other.placed.id === piece.placed.on)
+    return (
+      offTableMm(piece, outline) === 0 &&
+      offSupportMm(piece, support) === 0 &&
+      others.every((other) => piecesOverlapMm(piece, other) === 0) &&
+      !settingHit(piece, laid)
+    )
   })
 }

@@ -1,7 +1,7 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
-import { extentSize, isStanding, type Candle, type StandingPiece } from '../design/piece.js'
-import type { Footprint } from '../geometry/footprint.js'
+import { extentSize, isStanding, type Candle, type Piece, type StandingPiece } from '../design/piece.js'
+import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, type Pose } from '../geometry/point.js'
 import { pieceSolids, standHeightMm } from '../solids/pieceSolids.js'
 import { solidReachMm, type WorldSolid } from '../solids/solid.js'
@@ -18,14 +18,17 @@ export interface Standing {
   /** What its foot covers, and the ground below all of it, flowers included. */
   readonly foot: Footprint
   readonly spread: Footprint
+  /** Farthest that any of it reaches sideways from its axis. */
+  readonly reachMm: number
   readonly solids: readonly WorldSolid[]
   /** Id of the piece that stands on the table below it; its own when it stands there itself. */
   readonly rootId: string
 }
 
 interface Known {
-  readonly index: PieceIndex
   readonly below: Standing | null
+  /** The pieces it is made of: itself, its candle, its stems. */
+  readonly parts: readonly (Piece | undefined)[]
   readonly standing: Standing
 }
 
@@ -52,15 +55,34 @@ export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[
   return look.centerpiece.map(resolve).filter((standing) => standing !== null)
 }
 
-/** Worked out once per placed object: as long as it, the pieces and its support are the same objects, so is the result. */
+/** Some placed pieces in the table's frame, the first of them on `below` and the rest on each other. */
+export function standingsOn(placed: readonly Placed[], below: Standing | undefined, look: Pick<Look, 'pieces'>): Standing[] {
+  const index = pieceIndex(look)
+  const done = new Map<string, Standing>()
+  if (below) done.set(below.placed.id, below)
+  return placed.flatMap((one) => {
+    const standing = stand(one, one.on === null ? null : (done.get(one.on) ?? null), index)
+    if (standing) done.set(one.id, standing)
+    return standing ? [standing] : []
+  })
+}
+
+/** Worked out once per placed object: as long as it, its pieces and its support are the same objects, so is the result. */
 function stand(placed: Placed, below: Standing | null, index: PieceIndex): Standing | null {
   const earlier = known.get(placed)
-  if (earlier && earlier.index === index && earlier.below === below) return earlier.standing
-  const piece = index.get(placed.pieceId)
+  const parts = partsOf(placed, index)
+  if (earlier && earlier.below === below && earlier.parts.every((part, i) => part === parts[i])) return earlier.standing
+  const piece = parts[0]
   if (!piece || !isStanding(piece)) return null
   const standing = workOut(placed, piece, below, index)
-  known.set(placed, { index, below, standing })
+  known.set(placed, { below, parts, standing })
   return standing
+}
+
+function partsOf(placed: Placed, index: PieceIndex): (Piece | undefined)[] {
+  const parts = [index.get(placed.pieceId), placed.candle ? index.get(placed.candle.candleId) : undefined]
+  for (const line of placed.arrangement?.stems ?? []) parts.push(index.get(line.stemId))
+  return parts
 }
 
 function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, index: PieceIndex): Standing {
@@ -68,9 +90,8 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const at = below ? fromFrame(below.pose, own) : own
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
   const footMm = below ? below.footMm + standHeightMm(below.piece) : 0
-  const solids = pieceSolids(piece, placed, index).map(
-    (solid): WorldSolid => ({ ...solid, ...pose, z0Mm: solid.z0Mm + footMm, z1Mm: solid.z1Mm + footMm })
-  )
+  const solids = pieceSolids(piece, placed, index).map((solid): WorldSolid => ({ ...solid, ...pose, z0Mm: solid.z0Mm + footMm, z1Mm: solid.z1Mm + footMm }))
+  const spread = spreadOf(piece, pose, solids)
   return {
     placed,
     piece,
@@ -79,7 +100,8 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     footMm,
     topMm: Math.max(...solids.map((solid) => solid.z1Mm)),
     foot: footOf(piece, pose),
-    spread: spreadOf(piece, pose, solids),
+    spread,
+    reachMm: reachMm(spread),
     solids,
     rootId: below ? below.rootId : placed.id
   }

@@ -36,12 +36,19 @@ export type EditName =
 
 /** Makes an edit by running a recipe on a draft; the look itself is not written. */
 export function makeEdit(look: Look, what: EditName, recipe: (draft: Draft<Look>) => void): Edit {
-  const [, patches, inverse] = immer.produceWithPatches(look, (draft: Draft<Look>) => void recipe(draft))
-  return { what, patches, inverse }
+  const [next, patches, inverse] = immer.produceWithPatches(look, (draft: Draft<Look>) => void recipe(draft))
+  const edit = { what, patches, inverse }
+  results.set(edit, { look, next })
+  return edit
 }
+
+/** What an edit came to on the look it was made for; patches copy what they carry, this keeps untouched parts the same objects. */
+const results = new WeakMap<object, { readonly look: Look; readonly next: Look }>()
 
 /** The look after an edit; parts that the edit does not touch stay the same objects. */
 export function applyEdit(look: Look, edit: Pick<Edit, 'patches'>): Look {
+  const known = results.get(edit)
+  if (known?.look === look) return known.next
   return immer.applyPatches(look, edit.patches as Patch[])
 }
 

@@ -68,9 +68,7 @@ export type TableShape =
   | { readonly kind: 'oval'; readonly lengthMm: number; readonly widthMm: number }
   | { readonly kind: 'racetrack'; readonly lengthMm: number; readonly widthMm: number }
 
-export type Support =
-  | { readonly kind: 'legs'; readonly legMm: number; readonly insetMm: number }
-  | { readonly kind: 'pedestal' }
+export type Support = { readonly kind: 'legs'; readonly legMm: number; readonly insetMm: number } | { readonly kind: 'pedestal' }
 
 export interface Table {
   readonly name: string

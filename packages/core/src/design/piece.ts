@@ -1,20 +1,30 @@
 /** Things with sizes. Lengths in millimeters, counts in pieces, colors as `#rrggbb`. */
 
 export type Material =
-  'porcelain' | 'stoneware' | 'glass' | 'brass' | 'steel' | 'silver' | 'wood' | 'rattan' | 'linen' | 'cotton' | 'wool' | 'stone' | 'wax' | 'plant' | 'dried' | 'faux' | 'paper' | 'fruit' | 'resin'
+  | 'porcelain'
+  | 'stoneware'
+  | 'glass'
+  | 'brass'
+  | 'steel'
+  | 'silver'
+  | 'wood'
+  | 'rattan'
+  | 'linen'
+  | 'cotton'
+  | 'wool'
+  | 'stone'
+  | 'wax'
+  | 'plant'
+  | 'dried'
+  | 'faux'
+  | 'paper'
+  | 'fruit'
+  | 'resin'
 
 export type PlateRole = 'charger' | 'dinner' | 'salad' | 'bread' | 'bowl'
 export type GlassRole = 'water' | 'white' | 'red' | 'flute'
 export type FlatwareRole =
-  | 'dinner-fork'
-  | 'salad-fork'
-  | 'fish-fork'
-  | 'oyster-fork'
-  | 'dinner-knife'
-  | 'fish-knife'
-  | 'soup-spoon'
-  | 'dessert-fork'
-  | 'dessert-spoon'
+  'dinner-fork' | 'salad-fork' | 'fish-fork' | 'oyster-fork' | 'dinner-knife' | 'fish-knife' | 'soup-spoon' | 'dessert-fork' | 'dessert-spoon'
 export type StemRole = 'focal' | 'filler' | 'line' | 'foliage'
 export type CandleForm = 'taper' | 'pillar' | 'votive' | 'tealight'
 
@@ -37,7 +47,13 @@ export type Extent =
   | { readonly kind: 'oval'; readonly lengthMm: number; readonly widthMm: number }
 
 export type Plate = PieceCommon & { readonly kind: 'plate'; readonly role: PlateRole; readonly diameterMm: number; readonly heightMm: number }
-export type Glass = PieceCommon & { readonly kind: 'glass'; readonly role: GlassRole; readonly footMm: number; readonly bowlMm: number; readonly heightMm: number }
+export type Glass = PieceCommon & {
+  readonly kind: 'glass'
+  readonly role: GlassRole
+  readonly footMm: number
+  readonly bowlMm: number
+  readonly heightMm: number
+}
 export type Flatware = PieceCommon & { readonly kind: 'flatware'; readonly role: FlatwareRole; readonly lengthMm: number; readonly widthMm: number }
 export type Napkin = PieceCommon & { readonly kind: 'napkin'; readonly sideMm: number }
 export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent }
@@ -67,7 +83,8 @@ export type Candle = PieceCommon & {
   readonly form: CandleForm
   readonly diameterMm: number
   readonly heightMm: number
-  readonly burn: { readonly kind: 'wax'; readonly wax: 'paraffin' | 'beeswax'; readonly gramsPerHour: number } | { readonly kind: 'flameless'; readonly hours: number }
+  readonly burn:
+    { readonly kind: 'wax'; readonly wax: 'paraffin' | 'beeswax'; readonly gramsPerHour: number } | { readonly kind: 'flameless'; readonly hours: number }
 }
 export type Holder = PieceCommon & {
   readonly kind: 'holder'
@@ -88,8 +105,7 @@ export type Ornament = PieceCommon & {
   readonly heightMm: number
 }
 
-export type Piece =
-  Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament
+export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament
 export type PieceKind = Piece['kind']
 export type PieceOf<K extends PieceKind> = Extract<Piece, { kind: K }>
 

@@ -10,20 +10,18 @@ export function swapEdit(look: Look, fromId: string, toId: string): Edit {
 }
 
 function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
-  const swapped = (id: string) => (id === fromId ? toId : id)
   const { linens, setting } = draft
-  if (linens.clothId !== null) linens.clothId = swapped(linens.clothId)
-  if (linens.matId !== null) linens.matId = swapped(linens.matId)
-  if (linens.runner) linens.runner.pieceId = swapped(linens.runner.pieceId)
-  setting.plateIds = setting.plateIds.map(swapped)
-  setting.glassIds = setting.glassIds.map(swapped)
-  setting.flatwareIds = setting.flatwareIds.map(swapped)
-  if (setting.breadPlateId !== null) setting.breadPlateId = swapped(setting.breadPlateId)
-  if (setting.napkin) setting.napkin.pieceId = swapped(setting.napkin.pieceId)
+  if (linens.clothId === fromId) linens.clothId = toId
+  if (linens.matId === fromId) linens.matId = toId
+  if (linens.runner?.pieceId === fromId) linens.runner.pieceId = toId
+  for (const list of [setting.plateIds, setting.glassIds, setting.flatwareIds]) list.forEach((id, i) => id === fromId && (list[i] = toId))
+  if (setting.breadPlateId === fromId) setting.breadPlateId = toId
+  if (setting.napkin?.pieceId === fromId) setting.napkin.pieceId = toId
   for (const placed of draft.centerpiece) {
-    placed.pieceId = swapped(placed.pieceId)
-    if (placed.candle) placed.candle.candleId = swapped(placed.candle.candleId)
-    if (placed.arrangement) placed.arrangement.stems = mergeStems(placed.arrangement.stems.map((s) => ({ ...s, stemId: swapped(s.stemId) })))
+    if (placed.pieceId === fromId) placed.pieceId = toId
+    if (placed.candle?.candleId === fromId) placed.candle.candleId = toId
+    if (placed.arrangement?.stems.some((line) => line.stemId === fromId))
+      placed.arrangement.stems = mergeStems(placed.arrangement.stems.map((line) => ({ ...line, stemId: line.stemId === fromId ? toId : line.stemId })))
   }
 }
 

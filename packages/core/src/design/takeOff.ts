@@ -12,7 +12,7 @@ export function takeOffEdit(look: Look, placedId: string): Edit {
 /** Ids of a placed piece and of everything that stands on it, however high. */
 export function withAllAbove(look: Pick<Look, 'centerpiece'>, placedId: string): Set<string> {
   const ids = new Set([placedId])
-  for (let size = 0; size !== ids.size; ) {
+  for (let size = 0; size !== ids.size;) {
     size = ids.size
     for (const placed of look.centerpiece) if (placed.on !== null && ids.has(placed.on)) ids.add(placed.id)
   }

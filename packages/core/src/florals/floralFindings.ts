@@ -51,7 +51,10 @@ export function floralFindings(look: Look, figures: readonly ArrangementFigures[
 }
 
 /** Stems of an arrangement by what the lists say of them for this household's animals. */
-export function stemsOfConcern(look: Pick<Look, 'pieces' | 'centerpiece' | 'household'>, placedId: string): { toxic: string[]; lilies: string[]; unknown: string[] } {
+export function stemsOfConcern(
+  look: Pick<Look, 'pieces' | 'centerpiece' | 'household'>,
+  placedId: string
+): { toxic: string[]; lilies: string[]; unknown: string[] } {
   const index = pieceIndex(look)
   const concern = { toxic: [] as string[], lilies: [] as string[], unknown: [] as string[] }
   const { cats, dogs } = look.household

@@ -103,7 +103,14 @@ export function shortStemProposals(look: Look, finding: BareFinding): Proposal[]
           }
         ]
       : []
-  return [...lower, leaveOut(look, placed, short.map((stem) => stem.stemId))]
+  return [
+    ...lower,
+    leaveOut(
+      look,
+      placed,
+      short.map((stem) => stem.stemId)
+    )
+  ]
 }
 
 function leaveOut(look: Look, placed: Arranged, stemIds: readonly string[]): Proposal {
@@ -125,6 +132,8 @@ export function petProposals(look: Look, finding: BareFinding): Proposal[] {
   const out = leaveOut(look, placed, bad)
   const swaps = bad.map(better)
   if (swaps.some((stem) => stem === undefined)) return [out]
-  const stems = mergeStems(placed.arrangement.stems.map((line) => ({ ...line, stemId: bad.includes(line.stemId) ? swaps[bad.indexOf(line.stemId)]!.id : line.stemId })))
+  const stems = mergeStems(
+    placed.arrangement.stems.map((line) => ({ ...line, stemId: bad.includes(line.stemId) ? swaps[bad.indexOf(line.stemId)]!.id : line.stemId }))
+  )
   return [{ code: 'swap', edit: rearrange(look, placed.id, { ...placed.arrangement, stems }), params: { fromId: bad[0]!, toId: swaps[0]!.id } }, out]
 }

@@ -2,7 +2,23 @@ import type { BuyList } from '../money/buyList.js'
 import { formatAmount } from '../units/money.js'
 import { writeCsv } from './csv.js'
 
-export const buyListColumns = ['piece', 'group', 'perGuest', 'perLook', 'spares', 'needed', 'owned', 'short', 'shop', 'packs', 'packSize', 'packPrice', 'lineTotal', 'currency', 'gapPieces'] as const
+export const buyListColumns = [
+  'piece',
+  'group',
+  'perGuest',
+  'perLook',
+  'spares',
+  'needed',
+  'owned',
+  'short',
+  'shop',
+  'packs',
+  'packSize',
+  'packPrice',
+  'lineTotal',
+  'currency',
+  'gapPieces'
+] as const
 
 /** The buy list as CSV, one row an offer; a line that nothing covers has no shop and tells its gap. */
 export function writeBuyListCsv(list: BuyList): string {

@@ -2,11 +2,16 @@ import { pieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
 import { isStanding, type PieceKind } from '../design/piece.js'
 import { isSupport } from '../solids/pieceSolids.js'
-import type { Fault } from './parseLook.js'
+import type { Fault } from './fault.js'
 
 /** What a look of the right form can still have wrong: ids twice or unknown, the wrong kind of piece, supports in a ring, times out of order. */
 export function checkLook(look: Look): Fault[] {
-  return [...repeatedIds(look), ...timesAndLeaves(look), ...usedPieces(look), ...look.centerpiece.flatMap((placed, i) => placedFaults(look, placed, `/centerpiece/${i}`))]
+  return [
+    ...repeatedIds(look),
+    ...timesAndLeaves(look),
+    ...usedPieces(look),
+    ...look.centerpiece.flatMap((placed, i) => placedFaults(look, placed, `/centerpiece/${i}`))
+  ]
 }
 
 function repeatedIds(look: Look): Fault[] {

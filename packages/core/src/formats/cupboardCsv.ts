@@ -1,12 +1,45 @@
 import type { Piece } from '../design/piece.js'
 import { plainField, readCsv, writeCsv } from './csv.js'
-import { pieceFaults, type Parsed, type Fault } from './parseLook.js'
+import type { Fault, Parsed } from './fault.js'
+import { pieceFaults } from './parseLook.js'
 
 /** Columns of the cupboard file: the common ones, and every size of every kind; a cell is empty where a kind has no such size. */
 export const cupboardColumns = [
-  'id', 'kind', 'name', 'owned', 'kept', 'material', 'color', 'accent', 'role', 'form', 'takes', 'genus', 'shape', 'lengthMm', 'widthMm', 'sideMm', 'diameterMm', 'heightMm',
-  'footMm', 'bowlMm', 'baseMm', 'widestMm', 'mouthMm', 'depthMm', 'thicknessMm', 'headMm', 'cupMm', 'floorMm', 'rimMm', 'chimneyInnerMm', 'chimneyRimMm', 'burn', 'wax',
-  'gramsPerHour', 'hours'
+  'id',
+  'kind',
+  'name',
+  'owned',
+  'kept',
+  'material',
+  'color',
+  'accent',
+  'role',
+  'form',
+  'takes',
+  'genus',
+  'shape',
+  'lengthMm',
+  'widthMm',
+  'sideMm',
+  'diameterMm',
+  'heightMm',
+  'footMm',
+  'bowlMm',
+  'baseMm',
+  'widestMm',
+  'mouthMm',
+  'depthMm',
+  'thicknessMm',
+  'headMm',
+  'cupMm',
+  'floorMm',
+  'rimMm',
+  'chimneyInnerMm',
+  'chimneyRimMm',
+  'burn',
+  'wax',
+  'gramsPerHour',
+  'hours'
 ] as const
 
 type Row = Partial<Record<(typeof cupboardColumns)[number], string | number>>
@@ -97,20 +130,29 @@ const ownColumns: Record<string, readonly string[]> = {
   tray: ['floorMm', 'rimMm'],
   ornament: ['form', 'heightMm']
 }
-const extentColumns: Record<string, readonly string[]> = { rectangle: ['lengthMm', 'widthMm'], square: ['sideMm'], round: ['diameterMm'], oval: ['lengthMm', 'widthMm'] }
+const extentColumns: Record<string, readonly string[]> = {
+  rectangle: ['lengthMm', 'widthMm'],
+  square: ['sideMm'],
+  round: ['diameterMm'],
+  oval: ['lengthMm', 'widthMm']
+}
 
 /** A flat row as the nested piece of its kind; cells of other kinds are passed over. */
 function nested(cells: Record<string, string | number>): Record<string, unknown> {
   const given = Object.fromEntries(Object.entries(cells).filter(([, value]) => value !== ''))
   const kind = String(cells['kind'] ?? '')
-  const pick = (columns: readonly string[]) => Object.fromEntries(columns.filter((c) => c in given || c in defaults).map((c) => [c, given[c] ?? defaults[c as keyof typeof defaults]]))
+  const pick = (columns: readonly string[]) =>
+    Object.fromEntries(columns.filter((c) => c in given || c in defaults).map((c) => [c, given[c] ?? defaults[c as keyof typeof defaults]]))
   const piece: Record<string, unknown> = { kind, ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept']), ...pick(ownColumns[kind] ?? []) }
   if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind)) {
     const shape = String(given['shape'] ?? '')
     piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
   }
-  if (kind === 'candle') piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }
-  if (kind === 'holder') piece['chimney'] = 'chimneyInnerMm' in given ? { innerMm: given['chimneyInnerMm'], ...('chimneyRimMm' in given ? { rimMm: given['chimneyRimMm'] } : {}) } : null
+  if (kind === 'candle')
+    piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }
+  if (kind === 'holder')
+    piece['chimney'] =
+      'chimneyInnerMm' in given ? { innerMm: given['chimneyInnerMm'], ...('chimneyRimMm' in given ? { rimMm: given['chimneyRimMm'] } : {}) } : null
   return piece
 }
 

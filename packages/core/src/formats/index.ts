@@ -1,4 +1,5 @@
-export { parseLook, validateLook, pieceFaults, type Fault, type Parsed } from './parseLook.js'
+export type { Fault, Parsed } from './fault.js'
+export { parseLook, validateLook, pieceFaults } from './parseLook.js'
 export { lookSchema, MOST_GUESTS } from './lookSchema.js'
 export { readCsv, writeCsv } from './csv.js'
 export { cupboardColumns, readCupboardCsv, writeCupboardCsv } from './cupboardCsv.js'

@@ -43,7 +43,25 @@ const common = {
   color,
   accent: color,
   material: oneOf(
-    'porcelain', 'stoneware', 'glass', 'brass', 'steel', 'silver', 'wood', 'rattan', 'linen', 'cotton', 'wool', 'stone', 'wax', 'plant', 'dried', 'faux', 'paper', 'fruit', 'resin'
+    'porcelain',
+    'stoneware',
+    'glass',
+    'brass',
+    'steel',
+    'silver',
+    'wood',
+    'rattan',
+    'linen',
+    'cotton',
+    'wool',
+    'stone',
+    'wax',
+    'plant',
+    'dried',
+    'faux',
+    'paper',
+    'fruit',
+    'resin'
   ),
   owned: count,
   kept: text
@@ -64,7 +82,14 @@ const pieceSchema = byKind([
   piece('runner', { lengthMm: size, widthMm: size }),
   piece('mat', { extent }),
   piece('vessel', { form: oneOf('jug', 'bowl', 'bottle', 'cylinder'), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
-  piece('stem', { role: oneOf('focal', 'filler', 'line', 'foliage'), form: oneOf('open', 'globe', 'spray', 'leafy'), genus: text, thicknessMm: size, headMm: size, lengthMm: size }),
+  piece('stem', {
+    role: oneOf('focal', 'filler', 'line', 'foliage'),
+    form: oneOf('open', 'globe', 'spray', 'leafy'),
+    genus: text,
+    thicknessMm: size,
+    headMm: size,
+    lengthMm: size
+  }),
   piece('candle', {
     form: candleForm,
     diameterMm: size,

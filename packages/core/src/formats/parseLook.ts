@@ -1,15 +1,8 @@
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv'
 import type { Look } from '../design/look.js'
 import { checkLook } from './checkLook.js'
+import type { Fault, Parsed } from './fault.js'
 import { lookSchema } from './lookSchema.js'
-
-/** What is wrong with a document and where: a JSON Pointer (RFC 6901) into it, empty for the whole. */
-export interface Fault {
-  readonly place: string
-  readonly message: string
-}
-
-export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] }
 
 const MOST_FAULTS = 20
 

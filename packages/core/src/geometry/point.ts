@@ -17,7 +17,9 @@ export interface Pose extends Point {
 }
 
 export function distanceMm(a: Point, b: Point): number {
-  return Math.hypot(a.x - b.x, a.y - b.y)
+  const dx = a.x - b.x
+  const dy = a.y - b.y
+  return Math.sqrt(dx * dx + dy * dy)
 }
 
 /** A point given in `frame`'s own axes, in the axes the frame itself is given in. */

@@ -51,38 +51,50 @@ export function flameDistanceMm(flame: Flame, solid: WorldSolid): number {
   return Math.hypot(aside, upright)
 }
 
-/** Every flame against everything that burns and every other flame, nearest part first within a pair. */
+/** Every flame against everything that burns and every other flame. */
 export function flameConflicts(standing: readonly Standing[], endMin: number, safety: School['safety']): FlameConflict[] {
   const flames = flamesOf(standing, endMin)
-  const limits = flameClearance[safety]
-  const conflicts: FlameConflict[] = []
-  flames.forEach((flame, i) => {
-    for (const other of standing) {
-      if (other === flame.standing || isAncestor(other, flame.standing)) continue
-      const conflict = flame.shielded ? undefined : nearBurning(flame, other, limits.fromCombustibleMm)
-      if (conflict) conflicts.push(conflict)
-    }
-    for (const second of flames.slice(i + 1)) {
-      const distanceMm = Math.hypot(flame.x - second.x, flame.y - second.y)
-      if (distanceMm < limits.betweenFlamesMm - 0.5)
-        conflicts.push({ kind: 'flame', flame: flame.standing, other: second.standing, distanceMm, limitMm: limits.betweenFlamesMm })
-    }
+  return [...burning(flames, standing, safety), ...flames.flatMap((flame, i) => leaning(flame, flames.slice(i + 1), safety))]
+}
+
+/** Whether any flame of some pieces is too near to others, or theirs to these. */
+export function conflictsBetween(moved: readonly Standing[], others: readonly Standing[], endMin: number, safety: School['safety']): boolean {
+  const own = flamesOf(moved, endMin)
+  const theirs = flamesOf(others, endMin)
+  return own.some((flame) => leaning(flame, theirs, safety).length > 0) || burning(own, others, safety).length > 0 || burning(theirs, moved, safety).length > 0
+}
+
+function burning(flames: readonly Flame[], standing: readonly Standing[], safety: School['safety']): FlameConflict[] {
+  const limitMm = flameClearance[safety].fromCombustibleMm
+  const fuel = standing.filter((other) => burningSolids(other).length > 0)
+  return flames.flatMap((flame) => {
+    if (flame.shielded) return []
+    return fuel.flatMap((other) => {
+      const far = limitMm + other.reachMm
+      if (other === flame.standing || carries(other, flame.standing) || Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far)
+        return []
+      return nearBurning(flame, other, limitMm) ?? []
+    })
   })
-  return conflicts
+}
+
+function leaning(flame: Flame, others: readonly Flame[], safety: School['safety']): FlameConflict[] {
+  const limitMm = flameClearance[safety].betweenFlamesMm
+  return others.flatMap((other) => {
+    const distanceMm = Math.sqrt((flame.x - other.x) ** 2 + (flame.y - other.y) ** 2)
+    return distanceMm < limitMm - 0.5 ? [{ kind: 'flame' as const, flame: flame.standing, other: other.standing, distanceMm, limitMm }] : []
+  })
 }
 
 /** A board or a stand under the candle carries it; the flame is above by the candle's own height. */
-function isAncestor(other: Standing, of: Standing): boolean {
-  return of.placed.on === other.placed.id
+function carries(other: Standing, above: Standing): boolean {
+  return above.placed.on === other.placed.id
 }
 
 function nearBurning(flame: Flame, other: Standing, limitMm: number): FlameConflict | undefined {
-  const solids = burningSolids(other)
-  if (solids.length === 0) return undefined
   let nearest = Infinity
   let above = false
-  for (const solid of solids) {
-    if (Math.hypot(solid.x - flame.x, solid.y - flame.y) > 2500) continue
+  for (const solid of burningSolids(other)) {
     const distanceMm = flameDistanceMm(flame, solid)
     if (distanceMm < nearest) {
       nearest = distanceMm

@@ -87,7 +87,16 @@ function longBurn(evenings: readonly CandleEvening[]): BareFinding[] {
   const long = evenings.filter((evening) => evening.flame && Math.min(evening.askedMin, evening.lifeMin) > LONGEST_BURN_MIN)
   if (long.length === 0) return []
   const burnMin = Math.max(...long.map((evening) => Math.min(evening.askedMin, evening.lifeMin)))
-  return [{ code: 'candle.long-burn', severity: 'note', at: { kind: 'table' }, measured: { burnMin, candles: long.length }, limit: { burnMin: LONGEST_BURN_MIN }, because: 'wick' }]
+  return [
+    {
+      code: 'candle.long-burn',
+      severity: 'note',
+      at: { kind: 'table' },
+      measured: { burnMin, candles: long.length },
+      limit: { burnMin: LONGEST_BURN_MIN },
+      because: 'wick'
+    }
+  ]
 }
 
 function nearFlames(look: Look, standing: readonly Standing[]): BareFinding[] {

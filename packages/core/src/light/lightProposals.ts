@@ -8,7 +8,7 @@ import type { Candle } from '../design/piece.js'
 import { swapEdit } from '../design/swap.js'
 import { LONGEST_BURN_MIN } from '../reference/candles.js'
 import { candleLifeMin } from './candleLife.js'
-import { flameConflicts } from './flames.js'
+import { conflictsBetween } from './flames.js'
 import { holderFit } from './holderFit.js'
 
 function placedOf(look: Look, finding: BareFinding): Placed | undefined {
@@ -69,9 +69,7 @@ export function nearFlameProposals(look: Look, finding: BareFinding, around: Sur
   const placed = placedOf(look, finding)
   if (!placed) return []
   const { endMin } = look.occasion
-  const spot = freeSpot(look, placed.id, around, (_, all) =>
-    flameConflicts(all, endMin, look.school.safety).every((c) => c.flame.placed.id !== placed.id && c.other.placed.id !== placed.id)
-  )
+  const spot = freeSpot(look, placed.id, around, (moved, others) => !conflictsBetween(moved, others, endMin, look.school.safety))
   return [
     ...(spot ? [moveProposal(look, placed.id, spot)] : []),
     ...candleSwaps(look, placed, (other) => fitsHolder(look, placed, other) && other.burn.kind === 'flameless'),

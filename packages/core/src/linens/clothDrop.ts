@@ -22,7 +22,13 @@ export function clothDrop(cloth: Extent, outline: Outline): ClothHang {
   const sideDropMm = edge.halfWidthMm - outline.halfWidthMm
   const drops = dropsAround(edge, outline)
   const cornerDropMm = edge.kind === 'box' ? cornerBeyondMm(edge, outline) : outline.kind === 'box' ? drops[drops.length - 1]! : Math.max(...drops)
-  return { endDropMm, sideDropMm, leastMm: Math.min(endDropMm, sideDropMm, ...drops), mostMm: Math.max(endDropMm, sideDropMm), cornerDropMm }
+  return {
+    endDropMm,
+    sideDropMm,
+    leastMm: Math.min(endDropMm, sideDropMm, ...(edge.kind === 'box' && outline.kind === 'box' ? [] : drops)),
+    mostMm: Math.max(endDropMm, sideDropMm),
+    cornerDropMm
+  }
 }
 
 /** A cloth's own edge. */
@@ -77,7 +83,11 @@ type RimPoint = readonly [x: number, y: number, outX: number, outY: number]
 function rim(outline: Outline): RimPoint[] {
   if (outline.kind === 'box') {
     const { halfLengthMm: x, halfWidthMm: y } = outline
-    return [[x, 0, 1, 0], [0, y, 0, 1], [x, y, Math.SQRT1_2, Math.SQRT1_2]]
+    return [
+      [x, 0, 1, 0],
+      [0, y, 0, 1],
+      [x, y, Math.SQRT1_2, Math.SQRT1_2]
+    ]
   }
   return Array.from({ length: 33 }, (_, i): RimPoint => {
     const angle = (i / 64) * Math.PI

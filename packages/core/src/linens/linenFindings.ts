@@ -51,7 +51,8 @@ function clothFindings(look: Look, hang: ClothHang | null): BareFinding[] {
   const found: BareFinding[] = []
   const say = (code: BareFinding['code'], severity: Severity, dropMm: number, limitMm: number, because: string) =>
     found.push({ code, severity, at: { kind: 'linen', pieceId }, measured: { dropMm }, limit: { dropMm: limitMm }, because })
-  if (hang.leastMm < least - DROP_TOLERANCE_MM) say('cloth.short', hang.leastMm < 0 ? 'warn' : 'note', hang.leastMm, least, hang.leastMm < 0 ? 'bare-edge' : 'style')
+  if (hang.leastMm < least - DROP_TOLERANCE_MM)
+    say('cloth.short', hang.leastMm < 0 ? 'warn' : 'note', hang.leastMm, least, hang.leastMm < 0 ? 'bare-edge' : 'style')
   if (hang.mostMm > most + DROP_TOLERANCE_MM) say('cloth.long', 'note', hang.mostMm, most, 'style')
   if (look.school.drop !== 'formal' && hang.mostMm > lapMm + DROP_TOLERANCE_MM) say('cloth.lap', 'warn', hang.mostMm, lapMm, 'laps')
   if (deepest > look.table.heightMm + DROP_TOLERANCE_MM) say('cloth.floor', 'warn', deepest, look.table.heightMm, 'feet')

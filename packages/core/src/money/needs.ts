@@ -34,7 +34,12 @@ export function needs(look: Look, layout: SettingLayout = settingItems(look)): N
   for (const id of look.setting.glassIds) add(id, 'settings', 1, 0)
   const { left, right, above, broughtIn } = layout.order
   for (const role of [...left, ...right, ...above, ...broughtIn]) {
-    add(look.setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role), 'settings', 1, 0)
+    add(
+      look.setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role),
+      'settings',
+      1,
+      0
+    )
   }
   for (const placed of look.centerpiece) {
     add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 0, 1)

@@ -36,8 +36,27 @@ export const RECUT_MM = 38.1
  */
 export const petLists = {
   toxicToCatsAndDogs: [
-    'Tulipa', 'Narcissus', 'Hyacinthus', 'Convallaria', 'Nerium', 'Digitalis', 'Delphinium', 'Hydrangea', 'Chrysanthemum', 'Dianthus', 'Paeonia',
-    'Gladiolus', 'Iris', 'Hedera', 'Zantedeschia', 'Colchicum', 'Eucalyptus', 'Hippeastrum', 'Ranunculus', 'Gypsophila', 'Dahlia'
+    'Tulipa',
+    'Narcissus',
+    'Hyacinthus',
+    'Convallaria',
+    'Nerium',
+    'Digitalis',
+    'Delphinium',
+    'Hydrangea',
+    'Chrysanthemum',
+    'Dianthus',
+    'Paeonia',
+    'Gladiolus',
+    'Iris',
+    'Hedera',
+    'Zantedeschia',
+    'Colchicum',
+    'Eucalyptus',
+    'Hippeastrum',
+    'Ranunculus',
+    'Gypsophila',
+    'Dahlia'
   ],
   toxicToCats: ['Lilium', 'Hemerocallis'],
   listedNotToxic: ['Rosa', 'Gerbera', 'Helianthus', 'Antirrhinum', 'Zinnia', 'Phalaenopsis', 'Eustoma', 'Freesia', 'Matthiola', 'Aster']

@@ -1,4 +1,4 @@
-import { edgeTable, inwardNormal, type Outline } from '../geometry/outline.js'
+import { edgeAt, edgeOf, inwardNormal, type Edge, type Outline } from '../geometry/outline.js'
 import { distanceMm, type Point } from '../geometry/point.js'
 import { placePose, type Place } from './places.js'
 
@@ -10,10 +10,10 @@ export const PLATE_LINE_MM = 160
  * one part. With `tip` 'seat' the first sits at the +x tip; with 'gap' the tip lies between two guests.
  */
 export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, count: number, tip: 'seat' | 'gap'): Place[] {
-  const edge = edgeTable(outline)
-  const totalMm = edge.runMm[edge.runMm.length - 1]!
-  const at = (runMm: number) => pointAt(edge, ((runMm % totalMm) + totalMm) % totalMm)
-  const bounds = equalChordRuns(at, totalMm, count, tip === 'seat' ? -0.5 : 0)
+  const edge = edgeOf(outline)
+  const { totalMm } = edge
+  const at = (runMm: number) => edgeAt(edge, runMm)
+  const bounds = equalChordRuns(edge, count, tip)
   return bounds.map((start, i) => {
     const end = i === count - 1 ? bounds[0]! + totalMm : bounds[i + 1]!
     const from = at(start)
@@ -33,53 +33,61 @@ export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, count: n
   })
 }
 
-/** Running lengths of `count` points with one and the same chord between neighbors, by bisection on the chord. */
-function equalChordRuns(at: (runMm: number) => Point, totalMm: number, count: number, offset: number): number[] {
-  if (count < 3) return Array.from({ length: count }, (_, i) => ((i + offset) * totalMm) / count)
-  const walk = (chordMm: number, startMm: number) => {
-    const runs = [startMm]
-    for (let i = 1; i <= count; i++) runs.push(stepByChord(at, runs[i - 1]!, chordMm, totalMm))
-    return runs
-  }
-  let startMm = (offset * totalMm) / count
-  let runs: number[] = []
-  for (let round = 0; round < (offset === 0 ? 1 : 4); round++) {
-    const shiftMm = startMm
-    let low = 0
-    let high = totalMm / count
-    for (let i = 0; i < 40; i++) {
-      const chordMm = (low + high) / 2
-      runs = walk(chordMm, shiftMm)
-      if (runs[count]! - shiftMm < totalMm) low = chordMm
-      else high = chordMm
-    }
-    startMm = offset === 0 ? 0 : -(runs[1]! - runs[0]!) / 2
+/** Chord and rounds to which the solvers below go: a hundredth of a millimeter of running length. */
+const CLOSE_MM = 0.01
+const MOST_ROUNDS = 60
+
+/**
+ * Running lengths that part the edge at one and the same chord, by the secant method on the chord: the walk round by `count` chords must end
+ * where it began. With `tip` 'seat' the first part is centered on the tip.
+ */
+function equalChordRuns(edge: Edge, count: number, tip: 'seat' | 'gap'): number[] {
+  const evenly = Array.from({ length: count }, (_, i) => ((i - (tip === 'seat' ? 0.5 : 0)) * edge.totalMm) / count)
+  if (count < 3) return evenly
+  let start = evenly[0]!
+  let runs = evenly
+  for (let round = 0; round < 4; round++) {
+    runs = closedWalk(edge, count, start)
+    const centered = tip === 'seat' ? -(runs[1]! - runs[0]!) / 2 : 0
+    if (Math.abs(centered - start) < CLOSE_MM) break
+    start = centered
   }
   return runs.slice(0, count)
 }
 
-/** The first point further along whose straight distance is the chord. */
-function stepByChord(at: (runMm: number) => Point, fromMm: number, chordMm: number, totalMm: number): number {
-  const start = at(fromMm)
-  let low = fromMm + chordMm
-  let high = fromMm + Math.min(chordMm * 1.6 + 1, totalMm / 2 + chordMm)
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2
-    if (distanceMm(start, at(middle)) < chordMm) low = middle
-    else high = middle
+function closedWalk(edge: Edge, count: number, start: number): number[] {
+  const chordOf = edge.totalMm / Math.PI
+  let low = 0
+  let high = edge.totalMm / count
+  let chordMm = chordOf * Math.sin(Math.PI / count)
+  let runs: number[] = []
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    runs = [start]
+    for (let i = 0; i < count; i++) runs.push(stepByChord(edge, runs[i]!, chordMm))
+    const overMm = runs[count]! - start - edge.totalMm
+    if (Math.abs(overMm) < CLOSE_MM) break
+    if (overMm > 0) high = chordMm
+    else low = chordMm
+    const next = chordMm - (overMm / (edge.totalMm + overMm)) * chordMm
+    chordMm = next > low && next < high ? next : (low + high) / 2
   }
-  return (low + high) / 2
+  return runs
 }
 
-function pointAt(edge: ReturnType<typeof edgeTable>, runMm: number): Point {
-  let low = 0
-  let high = edge.runMm.length - 1
-  while (high - low > 1) {
-    const middle = (low + high) >> 1
-    if (edge.runMm[middle]! <= runMm) low = middle
-    else high = middle
+/** The first point further along whose straight distance is the chord, by Newton's method. */
+function stepByChord(edge: Edge, fromMm: number, chordMm: number): number {
+  const { x, y } = edgeAt(edge, fromMm)
+  let run = fromMm + chordMm
+  for (let round = 0; round < 12; round++) {
+    const p = edgeAt(edge, run)
+    const dx = p.x - x
+    const dy = p.y - y
+    const away = Math.sqrt(dx * dx + dy * dy)
+    const shortMm = chordMm - away
+    if (Math.abs(shortMm) < CLOSE_MM / 10) break
+    const ahead = edgeAt(edge, run + 1)
+    const slope = ((ahead.x - p.x) * dx + (ahead.y - p.y) * dy) / away
+    run += shortMm / Math.max(0.2, slope)
   }
-  const span = edge.runMm[high]! - edge.runMm[low]!
-  const share = span > 0 ? (runMm - edge.runMm[low]!) / span : 0
-  return { x: edge.x[low]! + share * (edge.x[high]! - edge.x[low]!), y: edge.y[low]! + share * (edge.y[high]! - edge.y[low]!) }
+  return run
 }

@@ -1,5 +1,5 @@
 import type { Comfort, Guest, Look, Table } from '../design/look.js'
-import { halfLengthMm, type Outline } from '../geometry/outline.js'
+import { perimeterMm, type Outline } from '../geometry/outline.js'
 import { overlapMm } from '../geometry/footprint.js'
 import { fromFrame, type Point } from '../geometry/point.js'
 import { KNEE_DEPTH_MM, KNEE_WIDTH_MM, placeWidthMm } from '../reference/places.js'
@@ -94,7 +94,7 @@ export function capacity(table: Table, comfort: Comfort): number {
   const outline = tableOutline(table)
   const legs = legMiddles(table, outline)
   const neededMm = placeWidthMm[comfort] - WIDTH_TOLERANCE_MM
-  const most = Math.min(200, Math.ceil((4 * (halfLengthMm(outline) + outline.halfWidthMm)) / neededMm) + 2)
+  const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + 2)
   for (let count = most; count > 0; count--) {
     const places = layPlaces(table, outline, legs, count, comfort)
     if (narrowestMm(places) >= neededMm && kneesAtLeg(places, legs, table).length === 0) return count

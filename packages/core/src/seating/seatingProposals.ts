@@ -1,7 +1,8 @@
 import { makeEdit } from '../design/edit.js'
 import type { Proposal, RemedyCode } from '../design/finding.js'
 import type { Comfort, Look } from '../design/look.js'
-import { capacity, narrowestMm, seatPlan } from './seatPlan.js'
+import { placeWidthMm } from '../reference/places.js'
+import { capacity, narrowestMm, seatPlan, WIDTH_TOLERANCE_MM, type SeatPlan } from './seatPlan.js'
 
 /** Ways to give each guest more room, the least disturbing first. */
 export function seatingProposals(look: Look): Proposal[] {
@@ -32,17 +33,37 @@ function comfortProposals(look: Look): Proposal[] {
   }))
 }
 
-/** Seats as many as the table holds at the chosen comfort; the last on the list stay away. */
-export function fewerGuestsProposals(look: Look): Proposal[] {
-  const fits = capacity(look.table, look.school.comfort)
-  const counts = [Math.min(look.guests.length - 1, fits), look.guests.length - 1, look.guests.length - 2]
-  return [...new Set(counts)].filter((count) => count >= 1 && count < look.guests.length).map((count) => fewerGuests(look, count))
+/** Fewer guests with the ends as they are or the other way: as many as the table holds, and as many as have their width. */
+function fewerGuestsProposals(look: Look): Proposal[] {
+  const fits = Math.min(look.guests.length - 1, capacity(look.table, look.school.comfort))
+  const wantedMm = placeWidthMm[look.school.comfort] - WIDTH_TOLERANCE_MM
+  return [...(fits >= 1 ? [fewerGuests(look, fits)] : []), ...mostGuests(look, (plan) => narrowestMm(plan.places) >= wantedMm)]
+}
+
+/** The ends taken or freed, and the most guests whose knees are clear of every leg with either. */
+export function kneeProposals(look: Look): Proposal[] {
+  return [...seatingProposals(look), ...mostGuests(look, (plan) => plan.kneesAtLeg.length === 0)]
+}
+
+/** The most guests, with the ends taken and with the ends free, for whom a plan is good; the last on the list stay away. */
+function mostGuests(look: Look, good: (plan: SeatPlan) => boolean): Proposal[] {
+  const other = look.table.heads === 'open' ? 'closed' : 'open'
+  return ([look.table.heads, other] as const).map((heads) => {
+    const table = { ...look.table, heads }
+    let count = look.guests.length
+    while (count > 0 && !good(seatPlan({ ...look, table, guests: look.guests.slice(0, count) }))) count--
+    const edit = makeEdit(look, 'guests', (draft) => {
+      draft.table.heads = heads
+      draft.guests.splice(count)
+    })
+    return { code: 'fewer-guests', edit, params: { count, away: look.guests.length - count } }
+  })
 }
 
 export function fewerGuests(look: Look, count: number): Proposal {
   return {
     code: 'fewer-guests',
     edit: makeEdit(look, 'guests', (draft) => void draft.guests.splice(count)),
-    params: { count, away: look.guests.length - count, narrowestMm: narrowestMm(seatPlan({ ...look, guests: look.guests.slice(0, count) }).places) }
+    params: { count, away: look.guests.length - count }
   }
 }

@@ -1,8 +1,18 @@
 import type { Table } from '../design/look.js'
 import type { Outline } from '../geometry/outline.js'
 
-/** The edge of a table as set, leaves in; leaves part it in the middle and lengthen it along x. */
+const outlines = new WeakMap<object, Outline>()
+
+/** The edge of a table as set, leaves in, worked out once a table object; leaves part it in the middle and lengthen it along x. */
 export function tableOutline(table: Pick<Table, 'shape' | 'leaves'>): Outline {
+  const known = outlines.get(table)
+  if (known) return known
+  const outline = outlineOf(table)
+  outlines.set(table, outline)
+  return outline
+}
+
+function outlineOf(table: Pick<Table, 'shape' | 'leaves'>): Outline {
   const addedMm = table.leaves.in * table.leaves.eachMm
   const shape = table.shape
   switch (shape.kind) {

@@ -8,6 +8,7 @@ export interface LaidItem {
   readonly item: SettingItem
   readonly number: number
   readonly shape: Footprint
+  readonly reachMm: number
   readonly heightMm: number
 }
 
@@ -20,7 +21,7 @@ export function laidItems(place: Place, layout: SettingLayout): LaidItem[] {
       const shape: Footprint = item.round
         ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
         : { kind: 'rect', ...at, turnRad: place.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }
-      return { item, number: place.number, shape, heightMm: heightOf(item) }
+      return { item, number: place.number, shape, reachMm: reachMm(shape), heightMm: heightOf(item) }
     })
 }
 
@@ -56,7 +57,7 @@ function worstOverlapMm(a: readonly LaidItem[], b: readonly LaidItem[]): number 
   let worst = 0
   for (const one of a) {
     for (const other of b) {
-      if (distanceMm(one.shape, other.shape) > reachMm(one.shape) + reachMm(other.shape)) continue
+      if (distanceMm(one.shape, other.shape) > one.reachMm + other.reachMm) continue
       worst = Math.max(worst, overlapMm(one.shape, other.shape))
     }
   }

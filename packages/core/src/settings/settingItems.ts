@@ -42,16 +42,18 @@ export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'pieces'>
   const { setting } = look
   const plates = setting.plateIds.map((id) => findPiece(index, id, 'plate')).filter((p) => p !== undefined)
   const order = flatwareFor(look.occasion.courses, setting.dessertAbove)
-  const pattern = new Map(setting.flatwareIds.flatMap((id) => {
-    const piece = findPiece(index, id, 'flatware')
-    return piece ? [[piece.role, piece] as const] : []
-  }))
+  const pattern = new Map(
+    setting.flatwareIds.flatMap((id) => {
+      const piece = findPiece(index, id, 'flatware')
+      return piece ? [[piece.role, piece] as const] : []
+    })
+  )
   const plateMm = Math.max(0, ...plates.map((p) => p.diameterMm))
   const left = laneOutward(order.left, pattern, -plateMm / 2, -1)
   const right = laneOutward(order.right, pattern, plateMm / 2, 1)
   const napkin = napkinItem(look, index, plateMm, left.endMm)
   const above = aboveItems(order.above, pattern, plateMm)
-  const bread = breadItem(index, setting.breadPlateId, plateMm, left.items)
+  const bread = breadItem(index, setting.breadPlateId, plateMm, left.items, [...left.items, ...napkin])
   const glasses = glassItems(look, index, plateMm, right.items, above)
   const items = [...plateItems(plates, plateMm), ...left.items, ...right.items, ...above, ...bread, ...napkin, ...glasses]
   const wanted = [...order.left, ...order.right, ...order.above, ...order.broughtIn]
@@ -114,15 +116,18 @@ function aboveItems(roles: readonly FlatwareRole[], pattern: Pattern, plateMm: n
   })
 }
 
-function breadItem(index: PieceIndex, id: string | null, plateMm: number, forks: readonly SettingItem[]): SettingItem[] {
+function breadItem(index: PieceIndex, id: string | null, plateMm: number, forks: readonly SettingItem[], below: readonly SettingItem[]): SettingItem[] {
   const piece = findPiece(index, id, 'plate')
   if (!piece) return []
-  const tipMm = Math.max(EDGE_GAP_MM + plateMm * 0.55, ...forks.map((fork) => fork.y + fork.halfYMm))
-  const forksMiddle = forks.length > 0 ? (forks[0]!.x + forks[forks.length - 1]!.x) / 2 : -plateMm / 2 - piece.diameterMm / 2
   const r = piece.diameterMm / 2
-  const y = tipMm + ITEM_GAP_MM / 2 + r
-  const clear = clearOfPlateX(plateMm, y, r)
-  return [{ what: 'bread-plate', piece, x: Math.min(forksMiddle, -clear), y, halfXMm: r, halfYMm: r, round: true, stacked: false }]
+  const forksMiddle = forks.length > 0 ? (forks[0]!.x + forks[forks.length - 1]!.x) / 2 : -plateMm / 2 - r
+  const overMm = (x: number) => {
+    const under = below.filter((item) => !item.stacked && Math.abs(item.x - x) < item.halfXMm + r)
+    return Math.max(EDGE_GAP_MM + plateMm * 0.55, ...under.map((item) => item.y + item.halfYMm)) + ITEM_GAP_MM / 2 + r
+  }
+  const x = Math.min(forksMiddle, -clearOfPlateX(plateMm, overMm(forksMiddle), r))
+  const y = overMm(x)
+  return [{ what: 'bread-plate', piece, x, y, halfXMm: r, halfYMm: r, round: true, stacked: false }]
 }
 
 /** Least distance sideways at which a disc at height y clears the plates. */
@@ -136,7 +141,13 @@ function clearOfPlateX(plateMm: number, y: number, radiusMm: number): number {
  * Water glass above the tip of the knife nearest the plate; each wine stands outward of the glass before it, as low as the flatware under it
  * allows but no more than a glass's width below the water.
  */
-function glassItems(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: number, right: readonly SettingItem[], above: readonly SettingItem[]): SettingItem[] {
+function glassItems(
+  look: Pick<Look, 'setting'>,
+  index: PieceIndex,
+  plateMm: number,
+  right: readonly SettingItem[],
+  above: readonly SettingItem[]
+): SettingItem[] {
   const glasses = look.setting.glassIds.map((id) => findPiece(index, id, 'glass')).filter((glass) => glass !== undefined)
   const items: SettingItem[] = []
   for (const piece of glasses) {

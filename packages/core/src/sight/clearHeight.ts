@@ -1,9 +1,9 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { WorldSolid } from '../solids/solid.js'
 import { hiddenShare } from './hiddenShare.js'
-import { castShadow, mayTouch, type Shadow } from './shadow.js'
+import type { Shadow } from './shadow.js'
+import { shadowsOf } from './shadowsOf.js'
 import type { SightLines } from './sightLines.js'
-import { solidPoints } from './solidPoints.js'
 
 /** Taller than this is not asked about. */
 const TALLEST_MM = 1200
@@ -13,6 +13,16 @@ const TALLEST_MM = 1200
  * above the tabletop; to 1 mm by bisection. `limit` 0 gives the height at which it hides nobody.
  */
 export function clearHeightMm(standing: Standing, lines: SightLines, limit: number): number {
+  const earlier = heights.get(standing)
+  if (earlier && earlier.lines === lines && earlier.limit === limit) return earlier.heightMm
+  const heightMm = bisect(standing, lines, limit)
+  heights.set(standing, { lines, limit, heightMm })
+  return heightMm
+}
+
+const heights = new WeakMap<Standing, { lines: SightLines; limit: number; heightMm: number }>()
+
+function bisect(standing: Standing, lines: SightLines, limit: number): number {
   const nowMm = standing.topMm - standing.footMm
   if (!(nowMm > 0)) return 0
   let low = 0
@@ -31,17 +41,12 @@ function stretched(solids: readonly WorldSolid[], footMm: number, scale: number)
 
 /** Whether solids alone hide more than a share of any face. */
 export function hidesMoreThan(solids: readonly WorldSolid[], lines: SightLines, limit: number): boolean {
-  const points = solids.map(solidPoints)
-  for (let from = 0; from < lines.count; from++) {
-    for (let to = 0; to < lines.count; to++) {
-      if (from === to) continue
-      const pair = from * lines.count + to
-      const shadows = points
-        .filter((solid) => mayTouch(lines, pair, solid))
-        .map((solid) => castShadow(lines, pair, solid))
-        .filter((shadow): shadow is Shadow => shadow !== undefined)
-      if (shadows.length > 0 && hiddenShare(shadows) > limit) return true
-    }
+  const byPair = new Map<number, Shadow[]>()
+  for (const shadow of shadowsOf(solids, lines)) {
+    if (hiddenShare([shadow]) > limit) return true
+    const list = byPair.get(shadow.pair)
+    if (list) list.push(shadow)
+    else byPair.set(shadow.pair, [shadow])
   }
-  return false
+  return [...byPair.values()].some((shadows) => hiddenShare(shadows) > limit)
 }

@@ -1,6 +1,6 @@
 import { FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM } from '../reference/bodies.js'
 import { STRIDE, type SightLines } from './sightLines.js'
-import type { SolidPoints } from './solidPoints.js'
+import type { SolidBounds, SolidPoints } from './solidPoints.js'
 
 /** Rows a face is cut into, and half its width in each. */
 export const ROWS = 32
@@ -31,7 +31,7 @@ interface RowEnds {
  * Whether a solid can touch any ray of a pair: its bounding cylinder against the wedge from the eye to the face.
  * Cheap and never wrong in the solid's disfavor.
  */
-export function mayTouch(lines: SightLines, pair: number, solid: SolidPoints): boolean {
+export function mayTouch(lines: SightLines, pair: number, solid: SolidBounds): boolean {
   const f = lines.flat
   const o = pair * STRIDE
   const dx = solid.x - f[o]!
@@ -83,7 +83,12 @@ export function castShadow(lines: SightLines, pair: number, solid: SolidPoints):
       const [nextX, nextY] = hull[(i + 1) % hull.length]!
       scan(ends, x, y, nextX, nextY)
     })
-    return gather(ends, pair, solid.opacity, hull.map((p) => p[1]))
+    return gather(
+      ends,
+      pair,
+      solid.opacity,
+      hull.map((p) => p[1])
+    )
   }
   const edges = solid.edges
   for (let e = 0; e < edges.length; e += 2) scan(ends, across[edges[e]!]!, up[edges[e]!]!, across[edges[e + 1]!]!, up[edges[e + 1]!]!)
@@ -118,7 +123,14 @@ function gather(ends: RowEnds, pair: number, share: number, heights: ArrayLike<n
   const first = Math.max(0, Math.floor((low + FACE_HALF_HEIGHT_MM) / ROW_MM))
   const last = Math.min(ROWS - 1, Math.floor((high + FACE_HALF_HEIGHT_MM) / ROW_MM))
   if (!(first <= last)) return undefined
-  const shadow = { pair, opacity: share, first, left: new Float64Array(last - first + 1), right: new Float64Array(last - first + 1), share: new Float64Array(last - first + 1) }
+  const shadow = {
+    pair,
+    opacity: share,
+    first,
+    left: new Float64Array(last - first + 1),
+    right: new Float64Array(last - first + 1),
+    share: new Float64Array(last - first + 1)
+  }
   let touched = false
   for (let k = first; k <= last; k++) {
     const nearest = right[k]! >= left[k]! ? k : nearestScanned(ends, k, first, last)

@@ -8,6 +8,8 @@ import { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM } from '../reference/bodies.js'
 export interface SightLines {
   readonly count: number
   readonly flat: Float64Array
+  /** No ray to any face goes lower; what stays below this hides nobody. */
+  readonly lowestMm: number
 }
 
 export const STRIDE = 8
@@ -16,6 +18,7 @@ export const STRIDE = 8
 export function sightLines(eyes: readonly Point3[]): SightLines {
   const count = eyes.length
   const flat = new Float64Array(count * count * STRIDE)
+  const lowestMm = Math.min(Infinity, ...eyes.map((eye) => eye.z - FACE_BELOW_EYES_MM - FACE_HALF_HEIGHT_MM))
   for (let a = 0; a < count; a++) {
     for (let b = 0; b < count; b++) {
       if (a === b) continue
@@ -38,5 +41,5 @@ export function sightLines(eyes: readonly Point3[]): SightLines {
       )
     }
   }
-  return { count, flat }
+  return { count, flat, lowestMm }
 }

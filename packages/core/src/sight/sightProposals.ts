@@ -22,7 +22,13 @@ export function sightProposals(look: Look, finding: BareFinding, lines: SightLin
   const { placedId } = finding.at
   const self = standings(look).find((standing) => standing.placed.id === placedId)
   if (!self) return []
-  return [...cutLower(look, self, lines), ...standOnTable(look, placedId), ...lowerSwaps(look, self), clearForMeal(look, placedId), takeOffProposal(look, placedId)]
+  return [
+    ...cutLower(look, self, lines),
+    ...standOnTable(look, placedId),
+    ...lowerSwaps(look, self),
+    clearForMeal(look, placedId),
+    takeOffProposal(look, placedId)
+  ]
 }
 
 /** The tallest cut of an arrangement at which it hides nobody past the limit, by itself. */
@@ -30,15 +36,27 @@ function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
   const arrangement = self.placed.arrangement
   if (!arrangement || self.piece.kind !== 'vessel') return []
   const index = pieceIndex(look)
-  for (let rise = arrangement.riseMm - CUT_STEP_MM; rise >= LEAST_RISE_MM; rise -= CUT_STEP_MM) {
-    const cut = { ...arrangement, riseMm: Math.floor(rise) }
-    const solids = pieceSolids(self.piece, { candle: null, arrangement: cut }, index)
-    if (hidesMoreThan(solids.map((solid) => inTable(solid, self)), lines, HIDDEN_LIMIT)) continue
-    const edit = makeEdit(look, 'florals', (draft) => void (draft.centerpiece.find((p) => p.id === self.placed.id)!.arrangement!.riseMm = cut.riseMm))
-    const heightMm = self.footMm + self.piece.heightMm + cut.riseMm
-    return [{ code: 'lower', edit, params: { placedId: self.placed.id, heightMm, byMm: arrangement.riseMm - cut.riseMm } }]
+  const vessel = self.piece
+  const hides = (riseMm: number) => {
+    const solids = pieceSolids(vessel, { candle: null, arrangement: { ...arrangement, riseMm } }, index)
+    return hidesMoreThan(
+      solids.map((solid) => inTable(solid, self)),
+      lines,
+      HIDDEN_LIMIT
+    )
   }
-  return []
+  let low = LEAST_RISE_MM
+  let high = arrangement.riseMm
+  if (low >= high || hides(low)) return []
+  while (high - low > CUT_STEP_MM) {
+    const middle = (low + high) / 2
+    if (hides(middle)) high = middle
+    else low = middle
+  }
+  const cut = { riseMm: Math.floor(low) }
+  const edit = makeEdit(look, 'florals', (draft) => void (draft.centerpiece.find((p) => p.id === self.placed.id)!.arrangement!.riseMm = cut.riseMm))
+  const heightMm = self.footMm + vessel.heightMm + cut.riseMm
+  return [{ code: 'lower', edit, params: { placedId: self.placed.id, heightMm, byMm: arrangement.riseMm - cut.riseMm } }]
 }
 
 function inTable(solid: ReturnType<typeof pieceSolids>[number], self: Standing): WorldSolid {

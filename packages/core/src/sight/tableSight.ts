@@ -1,8 +1,8 @@
 import type { Standing } from '../centerpiece/standing.js'
 import { hiddenShare } from './hiddenShare.js'
-import { castShadow, mayTouch, type Shadow } from './shadow.js'
+import type { Shadow } from './shadow.js'
+import { shadowsOf } from './shadowsOf.js'
 import type { SightLines } from './sightLines.js'
-import { solidPoints, type SolidPoints } from './solidPoints.js'
 
 /** A pair counts as seeing each other when at most this share of the face is hidden. */
 export const HIDDEN_LIMIT = 0.2
@@ -35,67 +35,79 @@ interface PieceShadows {
   readonly shadows: readonly Shadow[]
 }
 
-const points = new WeakMap<Standing, readonly SolidPoints[]>()
-const shadowsKnown = new WeakMap<Standing, PieceShadows>()
+const pieceShadows = new WeakMap<Standing, PieceShadows>()
 
 /** All shadows a piece casts on faces; remembered for as long as the piece and the guests stay where they are. */
-function shadowsOf(standing: Standing, lines: SightLines): readonly Shadow[] {
-  const earlier = shadowsKnown.get(standing)
+function shadowsOfPiece(standing: Standing, lines: SightLines): readonly Shadow[] {
+  const earlier = pieceShadows.get(standing)
   if (earlier && earlier.lines === lines) return earlier.shadows
-  let solids = points.get(standing)
-  if (!solids) points.set(standing, (solids = standing.solids.map(solidPoints)))
-  const shadows: Shadow[] = []
-  for (const solid of solids) {
-    for (let from = 0; from < lines.count; from++) {
-      for (let to = 0; to < lines.count; to++) {
-        const pair = from * lines.count + to
-        if (from === to || !mayTouch(lines, pair, solid)) continue
-        const shadow = castShadow(lines, pair, solid)
-        if (shadow) shadows.push(shadow)
-      }
-    }
-  }
-  shadowsKnown.set(standing, { lines, shadows })
+  const shadows = [...shadowsOf(standing.solids, lines)]
+  pieceShadows.set(standing, { lines, shadows })
   return shadows
+}
+
+/** What hides one face from one guest, and what that comes to. */
+interface PairSight {
+  readonly shadows: readonly Shadow[]
+  readonly hidden: number
+  /** Placed ids of the owners of the shadows, and the share that would be seen again without each. */
+  readonly owners: readonly string[]
+  readonly regained: readonly number[]
+}
+
+const pairsKnown = new WeakMap<SightLines, PairSight[]>()
+
+/** A pair's result; the last one is kept while the same shadows fall on the face. */
+function pairSight(known: PairSight[], pair: number, shadows: readonly Shadow[], owners: readonly string[]): PairSight {
+  const earlier = known[pair]
+  if (earlier && earlier.shadows.length === shadows.length && earlier.shadows.every((shadow, i) => shadow === shadows[i])) return earlier
+  const hidden = hiddenShare(shadows)
+  const distinct = [...new Set(owners)]
+  const regained = distinct.map((owner) => hidden - (distinct.length === 1 ? 0 : hiddenShare(shadows.filter((_, i) => owners[i] !== owner))))
+  return (known[pair] = { shadows, hidden, owners: distinct, regained })
 }
 
 /** Hidden shares for every ordered pair of guests behind the pieces that stand at the meal. */
 export function tableSight(lines: SightLines, standing: readonly Standing[]): TableSight {
   const { count } = lines
-  const byPair = new Map<number, { shadow: Shadow; owner: number }[]>()
-  standing.forEach((piece, owner) => {
-    for (const shadow of shadowsOf(piece, lines)) {
-      const list = byPair.get(shadow.pair)
-      if (list) list.push({ shadow, owner })
-      else byPair.set(shadow.pair, [{ shadow, owner }])
+  const shadows: Shadow[][] = []
+  const owners: string[][] = []
+  for (const piece of standing) {
+    for (const shadow of shadowsOfPiece(piece, lines)) {
+      ;(shadows[shadow.pair] ??= []).push(shadow)
+      ;(owners[shadow.pair] ??= []).push(piece.placed.id)
     }
-  })
-  const hidden = new Float64Array(count * count)
-  const faces = new Float64Array(standing.length)
-  const blames: { from: number; to: number; hidden: number }[][] = standing.map(() => [])
-  for (const [pair, list] of byPair) {
-    const share = hiddenShare(list.map((entry) => entry.shadow))
-    hidden[pair] = share
-    const dearest = chargeOwners(list, share, faces)
-    if (share > HIDDEN_LIMIT) blames[dearest]!.push({ from: Math.floor(pair / count), to: pair % count, hidden: share })
   }
-  return summary(count, hidden, standing.map((piece, i) => ({ placedId: piece.placed.id, faces: faces[i]!, blames: blames[i]! })))
+  let known = pairsKnown.get(lines)
+  if (!known) pairsKnown.set(lines, (known = []))
+  const hidden = new Float64Array(count * count)
+  const costs = new Map<string, { faces: number; blames: { from: number; to: number; hidden: number }[] }>()
+  for (let pair = 0; pair < shadows.length; pair++) {
+    if (!shadows[pair]) continue
+    const sight = pairSight(known, pair, shadows[pair]!, owners[pair]!)
+    hidden[pair] = sight.hidden
+    charge(costs, sight, { from: Math.floor(pair / count), to: pair % count, hidden: sight.hidden })
+  }
+  return summary(
+    count,
+    hidden,
+    [...costs].map(([placedId, cost]) => ({ placedId, ...cost }))
+  )
 }
 
-/** Adds to each owner what would be seen again without it, and names the one that costs this pair most. */
-function chargeOwners(list: readonly { shadow: Shadow; owner: number }[], share: number, faces: Float64Array): number {
-  const owners = [...new Set(list.map((entry) => entry.owner))]
-  let dearest = owners[0]!
-  let most = -1
-  for (const owner of owners) {
-    const without = owners.length === 1 ? 0 : hiddenShare(list.filter((entry) => entry.owner !== owner).map((entry) => entry.shadow))
-    faces[owner]! += share - without
-    if (share - without > most) {
-      most = share - without
-      dearest = owner
-    }
-  }
-  return dearest
+/** Adds to each owner what would be seen again without it; a pair past the limit is laid to the one that costs it most. */
+function charge(
+  costs: Map<string, { faces: number; blames: { from: number; to: number; hidden: number }[] }>,
+  sight: PairSight,
+  view: { from: number; to: number; hidden: number }
+): void {
+  const most = Math.max(...sight.regained)
+  sight.owners.forEach((owner, i) => {
+    const cost = costs.get(owner) ?? { faces: 0, blames: [] }
+    costs.set(owner, cost)
+    cost.faces += sight.regained[i]!
+    if (sight.hidden > HIDDEN_LIMIT && sight.regained.indexOf(most) === i) cost.blames.push(view)
+  })
 }
 
 function summary(count: number, hidden: Float64Array, costs: SightCost[]): TableSight {

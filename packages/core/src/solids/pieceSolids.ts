@@ -34,10 +34,7 @@ function block(extent: Extent, z0Mm: number, z1Mm: number, share: number): Solid
 function vesselSolids(vessel: Vessel): Solid[] {
   const share = opacityOf(vessel.material)
   const bellyMm = vessel.heightMm * vesselBelly[vessel.form]
-  return [
-    frustum(0, bellyMm, vessel.baseMm / 2, vessel.widestMm / 2, share),
-    frustum(bellyMm, vessel.heightMm, vessel.widestMm / 2, vessel.mouthMm / 2, share)
-  ]
+  return [frustum(0, bellyMm, vessel.baseMm / 2, vessel.widestMm / 2, share), frustum(bellyMm, vessel.heightMm, vessel.widestMm / 2, vessel.mouthMm / 2, share)]
 }
 
 /** Stems fan out of the mouth to the spread; the upper part is the mass of heads. Shares: docs/decisions/0003-solids.md. */

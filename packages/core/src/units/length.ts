@@ -14,7 +14,10 @@ export function inches(value: number): number {
  */
 export function parseLength(text: string, unit: LengthUnit): number | undefined {
   const glyphs: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅛': ' 1/8', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8' }
-  const plain = text.replace(/[¼½¾⅛⅜⅝⅞]/g, (g) => glyphs[g]!).replace(',', '.').trim()
+  const plain = text
+    .replace(/[¼½¾⅛⅜⅝⅞]/g, (g) => glyphs[g]!)
+    .replace(',', '.')
+    .trim()
   const match = /^(-?\d+(?:\.\d+)?)?\s*(?:(\d+)\/(\d+))?\s*(in|"|″|ft|'|′|cm|mm|m)?$/i.exec(plain)
   if (!match || (match[1] === undefined && match[2] === undefined)) return undefined
   const whole = Number(match[1] ?? 0)

@@ -24,12 +24,16 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
     return body
   })
 
-  app.delete('/api/cupboard/:id', { schema: { tags, summary: 'Remove one piece; looks that carry it keep their copy' } }, async (request: FastifyRequest<{ Params: { id: string } }>, reply) => {
-    const { id } = request.params
-    const gone = await storage.writes.run((manager) => manager.delete(PieceEntity, { id }))
-    if (gone.affected !== 1) throw new ApiError('not-found', [{ place: '', message: `no piece ${id.slice(0, 64)}` }])
-    return reply.status(204).send()
-  })
+  app.delete(
+    '/api/cupboard/:id',
+    { schema: { tags, summary: 'Remove one piece; looks that carry it keep their copy' } },
+    async (request: FastifyRequest<{ Params: { id: string } }>, reply) => {
+      const { id } = request.params
+      const gone = await storage.writes.run((manager) => manager.delete(PieceEntity, { id }))
+      if (gone.affected !== 1) throw new ApiError('not-found', [{ place: '', message: `no piece ${id.slice(0, 64)}` }])
+      return reply.status(204).send()
+    }
+  )
 
   app.get('/api/cupboard.csv', { schema: { tags, summary: 'The cupboard as CSV' } }, async (_request, reply) =>
     download(reply, 'text/csv; charset=utf-8', 'cupboard.csv').send(writeCupboardCsv(await loadPieces(storage)))

@@ -9,7 +9,11 @@ export function readDto<T extends object>(type: ClassConstructor<T>, body: unkno
   if (typeof body !== 'object' || body === null || Array.isArray(body)) throw new ApiError('bad-request', [{ place: '', message: 'must be an object' }])
   const dto = plainToInstance(type, body)
   const errors = validateSync(dto, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true })
-  if (errors.length > 0) throw new ApiError('bad-request', errors.flatMap((error) => faultsOf(error, '')))
+  if (errors.length > 0)
+    throw new ApiError(
+      'bad-request',
+      errors.flatMap((error) => faultsOf(error, ''))
+    )
   return dto
 }
 

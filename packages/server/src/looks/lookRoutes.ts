@@ -17,12 +17,16 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
     return reply.header('etag', `"${row.revision}"`).send(lookAnswer(row))
   })
 
-  app.put('/api/looks/:id', { schema: { tags, summary: 'Save over the revision named in If-Match; 412 when it is not the newest' } }, async (request: ById, reply) => {
-    const revision = revisionOf(request)
-    const dto = readDto(SaveLookDto, request.body)
-    const saved = await saveLook(storage, request.params.id, revision, lookFrom(dto.look), dto.history)
-    return reply.header('etag', `"${saved}"`).send({ id: request.params.id, revision: saved })
-  })
+  app.put(
+    '/api/looks/:id',
+    { schema: { tags, summary: 'Save over the revision named in If-Match; 412 when it is not the newest' } },
+    async (request: ById, reply) => {
+      const revision = revisionOf(request)
+      const dto = readDto(SaveLookDto, request.body)
+      const saved = await saveLook(storage, request.params.id, revision, lookFrom(dto.look), dto.history)
+      return reply.header('etag', `"${saved}"`).send({ id: request.params.id, revision: saved })
+    }
+  )
 
   app.post('/api/looks/:id/copies', { schema: { tags, summary: 'Keep a version as another look of the same occasion' } }, async (request: ById, reply) => {
     const dto = readDto(CopyLookDto, request.body)
@@ -53,7 +57,11 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
 
 /** Headers of a file to keep; its name without anything a file system minds. */
 export function download(reply: FastifyReply, type: string, name: string): FastifyReply {
-  const plain = name.normalize('NFKD').replace(/[^\w .-]/g, '').replace(/\s+/g, ' ').trim()
+  const plain = name
+    .normalize('NFKD')
+    .replace(/[^\w .-]/g, '')
+    .replace(/\s+/g, ' ')
+    .trim()
   return reply.type(type).header('content-disposition', `attachment; filename="${plain}"`)
 }
 

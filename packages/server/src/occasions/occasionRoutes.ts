@@ -25,15 +25,19 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
     return reply.status(201).send(lookAnswer(row))
   })
 
-  app.delete('/api/occasions/:id', { schema: { tags, summary: 'Remove an occasion and its looks' } }, async (request: FastifyRequest<{ Params: { id: string } }>, reply) => {
-    const { id } = request.params
-    await storage.writes.run(async (manager) => {
-      const gone = await manager.delete(OccasionEntity, { id })
-      if (gone.affected !== 1) throw new ApiError('not-found', [{ place: '', message: `no occasion ${id.slice(0, 64)}` }])
-      await manager.delete(LookEntity, { occasionId: id })
-    })
-    return reply.status(204).send()
-  })
+  app.delete(
+    '/api/occasions/:id',
+    { schema: { tags, summary: 'Remove an occasion and its looks' } },
+    async (request: FastifyRequest<{ Params: { id: string } }>, reply) => {
+      const { id } = request.params
+      await storage.writes.run(async (manager) => {
+        const gone = await manager.delete(OccasionEntity, { id })
+        if (gone.affected !== 1) throw new ApiError('not-found', [{ place: '', message: `no occasion ${id.slice(0, 64)}` }])
+        await manager.delete(LookEntity, { occasionId: id })
+      })
+      return reply.status(204).send()
+    }
+  )
   done()
 }
 

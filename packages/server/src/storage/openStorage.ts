@@ -62,6 +62,7 @@ function damaged(file: string, reason: string): StorageProblem {
 function problemOf(error: Error, file: string): Error {
   const message = error.message
   if (/not a database|malformed|corrupt|disk image/i.test(message)) return damaged(file, message)
-  if (/readonly|unable to open/i.test(message)) return new StorageProblem(`Cannot write to ${file} (${message}). Nothing was changed. Give write permission, or name another folder with --data FOLDER.`)
+  if (/readonly|unable to open/i.test(message))
+    return new StorageProblem(`Cannot write to ${file} (${message}). Nothing was changed. Give write permission, or name another folder with --data FOLDER.`)
   return error
 }

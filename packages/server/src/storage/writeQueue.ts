@@ -47,7 +47,12 @@ export class WriteQueue {
   }
 }
 
-async function inSavepoint(manager: EntityManager, job: Job<unknown>, resolve: (value: unknown) => void, reject: (error: unknown) => void): Promise<() => void> {
+async function inSavepoint(
+  manager: EntityManager,
+  job: Job<unknown>,
+  resolve: (value: unknown) => void,
+  reject: (error: unknown) => void
+): Promise<() => void> {
   await manager.query('SAVEPOINT job')
   try {
     const value = await job(manager)

@@ -59,7 +59,8 @@ async function call<T>(method: string, path: string, body?: unknown, headers: Re
   }
   if (response.status === 204) return undefined as T
   const answer = (await response.json()) as T & { error?: { code: string; message: string; faults: Fault[]; revision?: number } }
-  if (!response.ok) throw new ApiProblem(answer.error?.code ?? 'internal', answer.error?.message ?? response.statusText, answer.error?.faults ?? [], answer.error?.revision)
+  if (!response.ok)
+    throw new ApiProblem(answer.error?.code ?? 'internal', answer.error?.message ?? response.statusText, answer.error?.faults ?? [], answer.error?.revision)
   return answer
 }
 

@@ -4,11 +4,12 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { findingTitle } from '../findings/findingWords.js'
-import type { Step } from '../shell/router.js'
+import type { Step } from '../shell/steps.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import ElevationPiece from './drawing/ElevationPiece.vue'
 import PlanPiece from './drawing/PlanPiece.vue'
+import ChosenMark from './ChosenMark.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
 import PlanView from './PlanView.vue'
@@ -49,7 +50,12 @@ const seats = computed(() =>
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
 const sightLines = computed(() => {
   const eyes = guestEyes(plan.value, props.look.table)
-  const line = (from: number, to: number, hidden: number) => ({ key: `${from}-${to}`, a: view.value.onPlan(eyes[from]!), b: view.value.onPlan(eyes[to]!), hidden })
+  const line = (from: number, to: number, hidden: number) => ({
+    key: `${from}-${to}`,
+    a: view.value.onPlan(eyes[from]!),
+    b: view.value.onPlan(eyes[to]!),
+    hidden
+  })
   const matrix = store.figures?.sight.hidden
   if (!matrix || matrix.length !== eyes.length) return []
   if (seat.value !== null && seat.value <= eyes.length) {
@@ -116,7 +122,9 @@ function label(piece: Standing): string {
   <div ref="frame" class="board" :aria-label="t('board.label')" role="application" tabindex="0" @keydown="onKey" @pointerdown.self="store.selected = null">
     <div class="caption top">
       <span class="serif">{{ t('board.above') }}</span>
-      <span class="soft small">{{ t('board.size', { length: preferences.length(2 * halfLengthMm(plan.outline)), width: preferences.length(2 * plan.outline.halfWidthMm) }) }}</span>
+      <span class="soft small">{{
+        t('board.size', { length: preferences.length(2 * halfLengthMm(plan.outline)), width: preferences.length(2 * plan.outline.halfWidthMm) })
+      }}</span>
     </div>
     <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
       <g :transform="view.planTransform" :class="{ 'faint-middle': faint.middle }">
@@ -140,9 +148,23 @@ function label(piece: Standing): string {
       </g>
       <line x1="0" :x2="view.width" :y1="view.dividerY" :y2="view.dividerY" class="divider" />
       <g :transform="view.elevationTransform">
-        <ElevationView :look="look" :plan="plan" :layout="layout" :standing="standing" :figures="store.figures" :turned="turned" :glow="preferences.theme === 'evening'" :reach-mm="view.width / view.scale / 2">
+        <ElevationView
+          :look="look"
+          :plan="plan"
+          :layout="layout"
+          :standing="standing"
+          :figures="store.figures"
+          :turned="turned"
+          :glow="preferences.theme === 'evening'"
+          :reach-mm="view.width / view.scale / 2"
+        >
           <template #piece="{ standing: piece }">
-            <g :transform="`translate(${alongMm(piece.pose, turned)} ${piece.footMm})`" class="piece" :class="{ cleared: !piece.placed.atMeal }" @pointerdown.stop="begin($event, piece.placed.id, 'elevation')">
+            <g
+              :transform="`translate(${alongMm(piece.pose, turned)} ${piece.footMm})`"
+              class="piece"
+              :class="{ cleared: !piece.placed.atMeal }"
+              @pointerdown.stop="begin($event, piece.placed.id, 'elevation')"
+            >
               <ElevationPiece :standing="piece" :index="index" :turned="turned" :glow="preferences.theme === 'evening'" />
             </g>
           </template>
@@ -150,50 +172,56 @@ function label(piece: Standing): string {
       </g>
 
       <g class="sights">
-        <line v-for="line in sightLines" :key="line.key" :x1="line.a.x" :y1="line.a.y" :x2="line.b.x" :y2="line.b.y" :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'" />
-      </g>
-      <g v-if="selected" class="choice">
-        <circle v-if="selected.foot.kind === 'disc'" :cx="view.onPlan(selected.pose).x" :cy="view.onPlan(selected.pose).y" :r="Math.max(14, (selected.spread.kind === 'disc' ? selected.spread.radiusMm : 0) * view.scale + 4)" />
-        <rect
-          v-else
-          :x="-selected.foot.halfXMm * view.scale - 4"
-          :y="-selected.foot.halfYMm * view.scale - 4"
-          :width="2 * selected.foot.halfXMm * view.scale + 8"
-          :height="2 * selected.foot.halfYMm * view.scale + 8"
-          :transform="`translate(${view.onPlan(selected.pose).x} ${view.onPlan(selected.pose).y}) rotate(${-deg(selected.pose.turnRad) + (turned ? -90 : 0)})`"
+        <line
+          v-for="line in sightLines"
+          :key="line.key"
+          :x1="line.a.x"
+          :y1="line.a.y"
+          :x2="line.b.x"
+          :y2="line.b.y"
+          :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'"
         />
-        <g class="measure">
-          <line :x1="view.onElevation(selected.pose, 0).x + 64" :x2="view.onElevation(selected.pose, 0).x + 64" :y1="view.onElevation(selected.pose, 0).y" :y2="view.onElevation(selected.pose, selected.topMm).y" />
-          <line :x1="view.onElevation(selected.pose, 0).x + 58" :x2="view.onElevation(selected.pose, 0).x + 70" :y1="view.onElevation(selected.pose, selected.topMm).y" :y2="view.onElevation(selected.pose, selected.topMm).y" />
-          <g :transform="`translate(${view.onElevation(selected.pose, 0).x + 72} ${view.onElevation(selected.pose, selected.topMm).y - 2})`">
-            <rect x="0" y="-11" width="66" height="22" rx="11" class="pill" />
-            <text x="33" y="4.5" text-anchor="middle" class="pill-text">{{ preferences.length(selected.topMm) }}</text>
-          </g>
-          <circle
-            v-if="selected.placed.arrangement"
-            :cx="view.onElevation(selected.pose, 0).x"
-            :cy="view.onElevation(selected.pose, selected.topMm).y - 10"
-            r="8"
-            class="grip"
-            role="slider"
-            :aria-label="t('board.rise')"
-            :aria-valuenow="Math.round(selected.placed.arrangement.riseMm)"
-            @pointerdown.stop="begin($event, selected.placed.id, 'rise')"
-          />
-        </g>
       </g>
+      <ChosenMark v-if="selected" :standing="selected" :view="view" @rise="begin($event, selected.placed.id, 'rise')" />
       <g v-if="clear" class="clear-line">
         <template v-for="piece in standing.filter((s) => s.placed.id === clear!.placedId)" :key="piece.placed.id">
-          <line :x1="view.onElevation(piece.pose, clear.clearMm).x - 150" :x2="view.onElevation(piece.pose, clear.clearMm).x + 46" :y1="view.onElevation(piece.pose, clear.clearMm).y" :y2="view.onElevation(piece.pose, clear.clearMm).y" />
-          <text :x="view.onElevation(piece.pose, clear.clearMm).x - 150" :y="view.onElevation(piece.pose, clear.clearMm).y - 5">{{ t('board.hidesNobody', { height: preferences.length(clear.clearMm) }) }}</text>
+          <line
+            :x1="view.onElevation(piece.pose, clear.clearMm).x - 150"
+            :x2="view.onElevation(piece.pose, clear.clearMm).x + 46"
+            :y1="view.onElevation(piece.pose, clear.clearMm).y"
+            :y2="view.onElevation(piece.pose, clear.clearMm).y"
+          />
+          <text :x="view.onElevation(piece.pose, clear.clearMm).x - 150" :y="view.onElevation(piece.pose, clear.clearMm).y - 5">
+            {{ t('board.hidesNobody', { height: preferences.length(clear.clearMm) }) }}
+          </text>
         </template>
       </g>
-      <g v-for="s in seats" :key="s.number" class="seat" :class="{ loses: s.loses > 0, on: seat === s.number }" :transform="`translate(${s.at.x} ${s.at.y})`" role="button" tabindex="0" :aria-label="s.loses > 0 ? t('board.seatLoses', s) : t('board.seat', s)" @click="seat = seat === s.number ? null : s.number" @keydown.enter="seat = seat === s.number ? null : s.number">
+      <g
+        v-for="s in seats"
+        :key="s.number"
+        class="seat"
+        :class="{ loses: s.loses > 0, on: seat === s.number }"
+        :transform="`translate(${s.at.x} ${s.at.y})`"
+        role="button"
+        tabindex="0"
+        :aria-label="s.loses > 0 ? t('board.seatLoses', s) : t('board.seat', s)"
+        @click="seat = seat === s.number ? null : s.number"
+        @keydown.enter="seat = seat === s.number ? null : s.number"
+      >
         <circle r="10" />
         <text y="4" text-anchor="middle">{{ s.number }}</text>
         <text y="23" text-anchor="middle" class="name">{{ s.name }}</text>
       </g>
-      <FindingMark v-for="mark in marks" :key="mark.key" :x="mark.x" :y="mark.y" :severity="mark.finding.severity" :title="mark.title" :open="store.openFinding === mark.key" @open="toggleFinding(mark.key)" />
+      <FindingMark
+        v-for="mark in marks"
+        :key="mark.key"
+        :x="mark.x"
+        :y="mark.y"
+        :severity="mark.finding.severity"
+        :title="mark.title"
+        :open="store.openFinding === mark.key"
+        @open="toggleFinding(mark.key)"
+      />
     </svg>
     <div class="caption low" :style="{ top: `${view.dividerY + 6}px` }">
       <span class="serif">{{ turned ? t('board.shortSide') : t('board.longSide') }}</span>
@@ -268,36 +296,6 @@ svg {
 
 .faint-middle .piece {
   opacity: 0.35;
-}
-
-.choice > circle,
-.choice > rect {
-  fill: none;
-  stroke: var(--ember);
-  stroke-width: 1.75;
-  stroke-dasharray: 4 3;
-  pointer-events: none;
-}
-
-.measure line {
-  stroke: var(--ember);
-  stroke-width: 1.5;
-}
-
-.pill {
-  fill: var(--ember);
-}
-
-.pill-text {
-  fill: var(--on-ember);
-  font: 600 12px var(--sans);
-}
-
-.grip {
-  fill: var(--paper);
-  stroke: var(--ember);
-  stroke-width: 2;
-  cursor: ns-resize;
 }
 
 .clear-line line {

@@ -1,5 +1,19 @@
 <script setup lang="ts">
-import { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, findPiece, guestEyes, halfLengthMm, pieceIndex, type Figures, type Look, type SeatPlan, type SettingLayout, type Standing, fromFrame } from '@hestiad/core'
+import {
+  FACE_BELOW_EYES_MM,
+  FACE_HALF_HEIGHT_MM,
+  FACE_HALF_WIDTH_MM,
+  findPiece,
+  guestEyes,
+  halfLengthMm,
+  pieceIndex,
+  type Figures,
+  type Look,
+  type SeatPlan,
+  type SettingLayout,
+  type Standing,
+  fromFrame
+} from '@hestiad/core'
 import { computed } from 'vue'
 import ElevationPiece from './drawing/ElevationPiece.vue'
 import { glassProfile } from './drawing/paths.js'
@@ -7,14 +21,30 @@ import { shade } from './drawing/shade.js'
 import { alongMm } from './viewport.js'
 
 /** The table from its long side (or short side, turned), in table millimeters, up positive; the caller sets the transform. */
-const props = defineProps<{ look: Look; plan: SeatPlan; layout: SettingLayout; standing: readonly Standing[]; figures: Figures | undefined; turned: boolean; glow: boolean; reachMm: number }>()
+const props = defineProps<{
+  look: Look
+  plan: SeatPlan
+  layout: SettingLayout
+  standing: readonly Standing[]
+  figures: Figures | undefined
+  turned: boolean
+  glow: boolean
+  reachMm: number
+}>()
 
 const index = computed(() => pieceIndex(props.look))
 const halfMm = computed(() => (props.turned ? props.plan.outline.halfWidthMm : halfLengthMm(props.plan.outline)))
 const cloth = computed(() => findPiece(index.value, props.look.linens.clothId, 'cloth'))
 const runner = computed(() => findPiece(index.value, props.look.linens.runner?.pieceId, 'runner'))
 
-const faces = computed(() => guestEyes(props.plan, props.look.table).map((eye, i) => ({ number: i + 1, x: alongMm(eye, props.turned), deep: props.turned ? eye.x : eye.y, z: eye.z - FACE_BELOW_EYES_MM })))
+const faces = computed(() =>
+  guestEyes(props.plan, props.look.table).map((eye, i) => ({
+    number: i + 1,
+    x: alongMm(eye, props.turned),
+    deep: props.turned ? eye.x : eye.y,
+    z: eye.z - FACE_BELOW_EYES_MM
+  }))
+)
 const band = computed(() => {
   if (faces.value.length === 0) return undefined
   const low = Math.min(...faces.value.map((f) => f.z)) - FACE_HALF_HEIGHT_MM
@@ -39,7 +69,11 @@ const hang = computed(() => {
     const x1 = h - ((i + 1) * 2 * h) / waves
     hem += ` Q ${(x0 + x1) / 2} ${-side - (i % 2 === 0 ? 10 : -6)} ${x1} ${i === waves - 1 ? -corner : -side}`
   }
-  return { path: `M ${-h} 0 L ${h} 0 L ${h + 16} ${-corner} L ${h} ${-corner}${hem} L ${-h - 16} ${-corner} Z`, side, folds: Array.from({ length: waves - 1 }, (_, i) => -h + ((i + 1) * 2 * h) / waves) }
+  return {
+    path: `M ${-h} 0 L ${h} 0 L ${h + 16} ${-corner} L ${h} ${-corner}${hem} L ${-h - 16} ${-corner} Z`,
+    side,
+    folds: Array.from({ length: waves - 1 }, (_, i) => -h + ((i + 1) * 2 * h) / waves)
+  }
 })
 
 const glasses = computed(() =>
@@ -56,7 +90,13 @@ const plates = computed(() =>
   props.plan.places.map((place) => {
     const widest = props.layout.items.find((item) => item.what === 'plate')
     const at = fromFrame(place, { x: 0, y: widest?.y ?? 0 })
-    return { number: place.number, x: alongMm(at, props.turned), half: widest?.halfXMm ?? 0, color: widest?.piece.color ?? '#fff', accent: widest?.piece.accent ?? '#ccc' }
+    return {
+      number: place.number,
+      x: alongMm(at, props.turned),
+      half: widest?.halfXMm ?? 0,
+      color: widest?.piece.color ?? '#fff',
+      accent: widest?.piece.accent ?? '#ccc'
+    }
   })
 )
 const byDepth = computed(() => [...props.standing].sort((a, b) => (props.turned ? b.pose.x - a.pose.x : b.pose.y - a.pose.y) || a.footMm - b.footMm))
@@ -79,7 +119,10 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   </defs>
   <rect v-if="band" :x="-reachMm" :y="band.low" :width="2 * reachMm" :height="band.height" fill="url(#faces-band)" />
   <g v-for="face in seen" :key="face.number" :transform="`translate(${face.x} 0)`" class="guest">
-    <path :d="`M -200 -10 C -200 ${face.z - 190} -120 ${face.z - 135} -46 ${face.z - 118} L -40 ${face.z - 70} L 40 ${face.z - 70} L 46 ${face.z - 118} C 120 ${face.z - 135} 200 ${face.z - 190} 200 -10 Z`" opacity="0.5" />
+    <path
+      :d="`M -200 -10 C -200 ${face.z - 190} -120 ${face.z - 135} -46 ${face.z - 118} L -40 ${face.z - 70} L 40 ${face.z - 70} L 46 ${face.z - 118} C 120 ${face.z - 135} 200 ${face.z - 190} 200 -10 Z`"
+      opacity="0.5"
+    />
     <ellipse :cy="face.z" :rx="FACE_HALF_WIDTH_MM" :ry="FACE_HALF_HEIGHT_MM" />
   </g>
   <rect :x="-halfMm * 0.16" :y="-300" :width="halfMm * 0.32" height="280" :fill="shade(look.table.color, -0.15)" opacity="0.55" />
@@ -89,13 +132,34 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
     <line v-for="x in hang.folds" :key="x" :x1="x" :x2="x * 1.005" y1="-14" :y2="-hang.side + 8" :stroke="cloth.accent" stroke-width="2" opacity="0.6" />
   </g>
   <g v-if="runner && turned && figures?.linens.runner">
-    <rect :x="-runner.widthMm / 2" :y="-Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) - 4" :width="runner.widthMm" :height="Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) + 4" :fill="runner.color" :stroke="runner.accent" stroke-width="3" />
+    <rect
+      :x="-runner.widthMm / 2"
+      :y="-Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) - 4"
+      :width="runner.widthMm"
+      :height="Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) + 4"
+      :fill="runner.color"
+      :stroke="runner.accent"
+      stroke-width="3"
+    />
   </g>
   <g v-for="p in plates" :key="`p${p.number}`">
-    <path :d="`M ${p.x - p.half} 14 Q ${p.x} -6 ${p.x + p.half} 14 L ${p.x + p.half * 0.5} 2 L ${p.x - p.half * 0.5} 2 Z`" :fill="p.color" :stroke="p.accent" stroke-width="2" opacity="0.75" />
+    <path
+      :d="`M ${p.x - p.half} 14 Q ${p.x} -6 ${p.x + p.half} 14 L ${p.x + p.half * 0.5} 2 L ${p.x - p.half * 0.5} 2 Z`"
+      :fill="p.color"
+      :stroke="p.accent"
+      stroke-width="2"
+      opacity="0.75"
+    />
   </g>
   <g v-for="g in glasses" :key="g.key" :transform="`translate(${g.x} 2)`" :opacity="g.deep > 0 ? 0.5 : 0.8">
-    <path v-if="g.glass.kind === 'glass'" :d="glassProfile(g.glass.footMm / 2, g.glass.bowlMm / 2, g.glass.heightMm)" :fill="g.glass.color" fill-opacity="0.3" :stroke="g.glass.accent" stroke-width="2.500" />
+    <path
+      v-if="g.glass.kind === 'glass'"
+      :d="glassProfile(g.glass.footMm / 2, g.glass.bowlMm / 2, g.glass.heightMm)"
+      :fill="g.glass.color"
+      fill-opacity="0.3"
+      :stroke="g.glass.accent"
+      stroke-width="2.500"
+    />
   </g>
   <g v-for="piece in byDepth" :key="piece.placed.id">
     <slot name="piece" :standing="piece">

@@ -4,11 +4,26 @@ import type { Severity } from '@hestiad/core'
 /** A finding beside what it concerns: stop is a filled lozenge, warn a filled drop, note a ring. */
 defineProps<{ x: number; y: number; severity: Severity; title: string; open: boolean }>()
 const emit = defineEmits<{ open: [] }>()
-const shapes: Record<Severity, string> = { stop: 'M 0 -10 L 10 0 L 0 10 L -10 0 Z', warn: 'M 0 -10 C 9 0 9 3 8 5 A 8.500 8.500 0 0 1 -8 5 C -9 3 -9 0 0 -10 Z', note: 'M 7 0 A 7 7 0 0 1 -7 0 A 7 7 0 0 1 7 0 Z' }
+const shapes: Record<Severity, string> = {
+  stop: 'M 0 -10 L 10 0 L 0 10 L -10 0 Z',
+  warn: 'M 0 -10 C 9 0 9 3 8 5 A 8.500 8.500 0 0 1 -8 5 C -9 3 -9 0 0 -10 Z',
+  note: 'M 7 0 A 7 7 0 0 1 -7 0 A 7 7 0 0 1 7 0 Z'
+}
 </script>
 
 <template>
-  <g class="mark" :class="[severity, { open }]" :transform="`translate(${x} ${y})`" role="button" tabindex="0" :aria-label="title" :aria-pressed="open" @click="emit('open')" @keydown.enter="emit('open')" @pointerdown.stop>
+  <g
+    class="mark"
+    :class="[severity, { open }]"
+    :transform="`translate(${x} ${y})`"
+    role="button"
+    tabindex="0"
+    :aria-label="title"
+    :aria-pressed="open"
+    @click="emit('open')"
+    @keydown.enter="emit('open')"
+    @pointerdown.stop
+  >
     <title>{{ title }}</title>
     <circle r="15" fill="transparent" />
     <path :d="shapes[severity]" />

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { extentSize, findPiece, grown, legMiddles, pieceIndex, runnerLay, EDGE_GAP_MM, type Look, type SeatPlan, type SettingLayout, type Standing } from '@hestiad/core'
+import {
+  extentSize,
+  findPiece,
+  grown,
+  legMiddles,
+  pieceIndex,
+  runnerLay,
+  EDGE_GAP_MM,
+  type Look,
+  type SeatPlan,
+  type SettingLayout,
+  type Standing
+} from '@hestiad/core'
 import { computed } from 'vue'
 import PlanPiece from './drawing/PlanPiece.vue'
 import SettingDrawing from './drawing/SettingDrawing.vue'
@@ -50,13 +62,49 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   </template>
   <g :clip-path="`url(#${clipId})`">
     <g v-if="runner">
-      <rect :x="-runner.halfXMm" :y="-runner.halfYMm" :width="2 * runner.halfXMm" :height="2 * runner.halfYMm" :fill="runner.piece.color" :stroke="runner.piece.accent" stroke-width="3" />
-      <rect :x="-runner.halfXMm" :y="-runner.halfYMm + 14" :width="2 * runner.halfXMm" :height="Math.max(0, 2 * runner.halfYMm - 28)" fill="none" :stroke="runner.piece.accent" stroke-width="2" stroke-dasharray="10 7" opacity="0.7" />
+      <rect
+        :x="-runner.halfXMm"
+        :y="-runner.halfYMm"
+        :width="2 * runner.halfXMm"
+        :height="2 * runner.halfYMm"
+        :fill="runner.piece.color"
+        :stroke="runner.piece.accent"
+        stroke-width="3"
+      />
+      <rect
+        :x="-runner.halfXMm"
+        :y="-runner.halfYMm + 14"
+        :width="2 * runner.halfXMm"
+        :height="Math.max(0, 2 * runner.halfYMm - 28)"
+        fill="none"
+        :stroke="runner.piece.accent"
+        stroke-width="2"
+        stroke-dasharray="10 7"
+        opacity="0.7"
+      />
     </g>
   </g>
-  <rect v-for="(leg, i) in cloth ? [] : legs" :key="i" :x="leg.x - 22" :y="leg.y - 22" width="44" height="44" fill="none" :stroke="shade(look.table.color, -0.3)" stroke-width="2" stroke-dasharray="7 6" />
+  <rect
+    v-for="(leg, i) in cloth ? [] : legs"
+    :key="i"
+    :x="leg.x - 22"
+    :y="leg.y - 22"
+    width="44"
+    height="44"
+    fill="none"
+    :stroke="shade(look.table.color, -0.3)"
+    stroke-width="2"
+    stroke-dasharray="7 6"
+  />
   <g v-for="place in plan.places" :key="`s${place.number}`" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
-    <path v-if="mat" :d="extentPath(mat.extent, 10)" :transform="`translate(0 ${EDGE_GAP_MM * 0.4 + matDepth})`" :fill="mat.color" :stroke="mat.accent" stroke-width="3" />
+    <path
+      v-if="mat"
+      :d="extentPath(mat.extent, 10)"
+      :transform="`translate(0 ${EDGE_GAP_MM * 0.4 + matDepth})`"
+      :fill="mat.color"
+      :stroke="mat.accent"
+      stroke-width="3"
+    />
     <SettingDrawing :layout="layout" :fold="look.setting.napkin?.fold ?? 'flat'" />
   </g>
   <g v-for="piece in byHeight" :key="piece.placed.id">

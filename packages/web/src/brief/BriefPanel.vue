@@ -33,7 +33,10 @@ function setArrive(minute: number): void {
 
 function toggleCourse(course: Course, on: boolean): void {
   const chosen = on ? [...props.look.occasion.courses, course] : props.look.occasion.courses.filter((c) => c !== course)
-  set('courses', courses.filter((c) => chosen.includes(c)))
+  set(
+    'courses',
+    courses.filter((c) => chosen.includes(c))
+  )
 }
 
 function addGuest(): void {
@@ -55,44 +58,102 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
     <div class="pair">
       <div class="field">
         <label for="occasion-title">{{ t('brief.occasion') }}</label>
-        <input id="occasion-title" class="native" :value="look.occasion.title" maxlength="200" @change="set('title', ($event.target as HTMLInputElement).value)" />
+        <input
+          id="occasion-title"
+          class="native"
+          :value="look.occasion.title"
+          maxlength="200"
+          @change="set('title', ($event.target as HTMLInputElement).value)"
+        />
       </div>
       <div class="field">
         <label for="occasion-date">{{ t('newOccasion.date') }}</label>
-        <input id="occasion-date" type="date" class="native" :value="look.occasion.date" @change="($event.target as HTMLInputElement).value && set('date', ($event.target as HTMLInputElement).value)" />
+        <input
+          id="occasion-date"
+          type="date"
+          class="native"
+          :value="look.occasion.date"
+          @change="($event.target as HTMLInputElement).value && set('date', ($event.target as HTMLInputElement).value)"
+        />
       </div>
       <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="setArrive" />
       <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="setEnd" />
-      <AmountField :label="t('newOccasion.budget')" :model-value="look.money.totalCents" :currency="look.money.currency" @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))" />
+      <AmountField
+        :label="t('newOccasion.budget')"
+        :model-value="look.money.totalCents"
+        :currency="look.money.currency"
+        @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
+      />
       <div class="field">
         <label for="reserve">{{ t('newOccasion.reserve') }}</label>
-        <el-input-number id="reserve" :model-value="look.money.reservePercent" :min="0" :max="100" controls-position="right" @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))" />
+        <el-input-number
+          id="reserve"
+          :model-value="look.money.reservePercent"
+          :min="0"
+          :max="100"
+          controls-position="right"
+          @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
+        />
       </div>
     </div>
     <hr class="rule" />
     <h3>{{ t('brief.table') }}</h3>
     <TableFields :model-value="look.table" @update:model-value="store.edit('table', (d) => void (d.table = $event))" />
     <p v-if="capacity" class="soft small tidy">{{ t('brief.capacity', { ...capacity }) }}</p>
-    <ChoiceField :label="t('brief.comfort')" :model-value="look.school.comfort" :choices="(['tight', 'usual', 'roomy'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.comfort = $event))" />
+    <ChoiceField
+      :label="t('brief.comfort')"
+      :model-value="look.school.comfort"
+      :choices="(['tight', 'usual', 'roomy'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.comfort = $event))"
+    />
     <hr class="rule" />
     <h3>{{ t('brief.guests') }}</h3>
     <ol>
-      <GuestRow v-for="(guest, i) in look.guests" :key="guest.id" :guest="guest" :number="i + 1" @change="changeGuest(i, $event)" @remove="store.edit('guests', (d) => void d.guests.splice(i, 1))" />
+      <GuestRow
+        v-for="(guest, i) in look.guests"
+        :key="guest.id"
+        :guest="guest"
+        :number="i + 1"
+        @change="changeGuest(i, $event)"
+        @remove="store.edit('guests', (d) => void d.guests.splice(i, 1))"
+      />
     </ol>
     <el-button size="small" :disabled="look.guests.length >= 100" @click="addGuest">{{ t('brief.addGuest') }}</el-button>
     <hr class="rule" />
     <h3>{{ t('brief.courses') }}</h3>
     <div class="checks">
-      <label v-for="course in courses" :key="course"><input type="checkbox" :checked="look.occasion.courses.includes(course)" @change="toggleCourse(course, ($event.target as HTMLInputElement).checked)" /> {{ t(`brief.${course}`) }}</label>
+      <label v-for="course in courses" :key="course"
+        ><input type="checkbox" :checked="look.occasion.courses.includes(course)" @change="toggleCourse(course, ($event.target as HTMLInputElement).checked)" />
+        {{ t(`brief.${course}`) }}</label
+      >
     </div>
     <h3>{{ t('brief.household') }}</h3>
     <div class="checks">
-      <label v-for="who in animals" :key="who"><input type="checkbox" :checked="look.household[who]" @change="store.edit('brief', (d) => void (d.household[who] = ($event.target as HTMLInputElement).checked))" /> {{ t(`brief.${who}`) }}</label>
+      <label v-for="who in animals" :key="who"
+        ><input
+          type="checkbox"
+          :checked="look.household[who]"
+          @change="store.edit('brief', (d) => void (d.household[who] = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t(`brief.${who}`) }}</label
+      >
     </div>
-    <ChoiceField :label="t('brief.safety')" :model-value="look.school.safety" :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.safety = $event))" />
+    <ChoiceField
+      :label="t('brief.safety')"
+      :model-value="look.school.safety"
+      :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.safety = $event))"
+    />
     <div class="field">
       <label for="notes">{{ t('brief.notes') }}</label>
-      <textarea id="notes" class="native" rows="4" maxlength="4000" :value="look.occasion.notes" @change="set('notes', ($event.target as HTMLTextAreaElement).value)" />
+      <textarea
+        id="notes"
+        class="native"
+        rows="4"
+        maxlength="4000"
+        :value="look.occasion.notes"
+        @change="set('notes', ($event.target as HTMLTextAreaElement).value)"
+      />
     </div>
     <p class="soft small tidy">{{ t('brief.caution') }}</p>
   </div>

@@ -26,7 +26,13 @@ function setChild(part: { ageYears?: number; boosterMm?: number }): void {
 <template>
   <li>
     <span class="number">{{ number }}</span>
-    <input class="native name" :value="guest.name" :aria-label="t('brief.guestName')" maxlength="200" @change="emit('change', { ...guest, name: ($event.target as HTMLInputElement).value })" />
+    <input
+      class="native name"
+      :value="guest.name"
+      :aria-label="t('brief.guestName')"
+      maxlength="200"
+      @change="emit('change', { ...guest, name: ($event.target as HTMLInputElement).value })"
+    />
     <select class="native" :value="body" :aria-label="t('brief.stature')" @change="setBody(($event.target as HTMLSelectElement).value)">
       <optgroup v-for="build in builds" :key="build" :label="t(`brief.${build}`)">
         <option v-for="stature in statures" :key="stature" :value="`${build} ${stature}`">{{ t(`brief.${build}`) }}, {{ t(`brief.${stature}`) }}</option>
@@ -35,15 +41,34 @@ function setChild(part: { ageYears?: number; boosterMm?: number }): void {
     </select>
     <button class="plain remove" :aria-label="t('brief.removeGuest', { name: guest.name })" @click="emit('remove')"><X :size="15" /></button>
     <div class="more small">
-      <label><input type="checkbox" :checked="guest.leftHanded" @change="emit('change', { ...guest, leftHanded: ($event.target as HTMLInputElement).checked })" /> {{ t('brief.leftHanded') }}</label>
-      <label><input type="checkbox" :checked="guest.wheelchair" @change="emit('change', { ...guest, wheelchair: ($event.target as HTMLInputElement).checked })" /> {{ t('brief.wheelchair') }}</label>
+      <label
+        ><input type="checkbox" :checked="guest.leftHanded" @change="emit('change', { ...guest, leftHanded: ($event.target as HTMLInputElement).checked })" />
+        {{ t('brief.leftHanded') }}</label
+      >
+      <label
+        ><input type="checkbox" :checked="guest.wheelchair" @change="emit('change', { ...guest, wheelchair: ($event.target as HTMLInputElement).checked })" />
+        {{ t('brief.wheelchair') }}</label
+      >
     </div>
     <div v-if="guest.body.kind === 'child'" class="more pair">
       <div class="field">
         <span class="label">{{ t('brief.child') }}</span>
-        <el-input-number :model-value="guest.body.ageYears" :min="1" :max="17" size="small" :aria-label="t('brief.child')" @update:model-value="setChild({ ageYears: $event ?? 7 })" />
+        <el-input-number
+          :model-value="guest.body.ageYears"
+          :min="1"
+          :max="17"
+          size="small"
+          :aria-label="t('brief.child')"
+          @update:model-value="setChild({ ageYears: $event ?? 7 })"
+        />
       </div>
-      <LengthField :label="t('brief.booster')" :model-value="guest.body.boosterMm" :min-mm="0" :max-mm="300" @update:model-value="setChild({ boosterMm: $event })" />
+      <LengthField
+        :label="t('brief.booster')"
+        :model-value="guest.body.boosterMm"
+        :min-mm="0"
+        :max-mm="300"
+        @update:model-value="setChild({ boosterMm: $event })"
+      />
     </div>
   </li>
 </template>

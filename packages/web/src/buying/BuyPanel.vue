@@ -27,7 +27,11 @@ const gaps = computed(() => list.value?.lines.filter((line) => line.gapPieces > 
 
 function why(line: BuyLine): string {
   const { perGuest, perLook, spares, needed, owned } = line.need
-  const parts = [perGuest > 0 ? t('buy.perGuest', { n: perGuest }) : '', perLook > 0 ? t('buy.perLook', { n: perLook }) : '', spares > 0 ? t('buy.spares', { n: spares }) : ''].filter(Boolean)
+  const parts = [
+    perGuest > 0 ? t('buy.perGuest', { n: perGuest }) : '',
+    perLook > 0 ? t('buy.perLook', { n: perLook }) : '',
+    spares > 0 ? t('buy.spares', { n: spares }) : ''
+  ].filter(Boolean)
   return `${parts.join(', ')}: ${t('buy.need').toLowerCase()} ${needed}, ${t('buy.own').toLowerCase()} ${owned}`
 }
 </script>
@@ -36,16 +40,37 @@ function why(line: BuyLine): string {
   <div v-if="list" class="stack">
     <table class="sum">
       <tbody>
-        <tr><th>{{ t('buy.working') }}</th><td>{{ money(list.workingCents) }}</td></tr>
-        <tr><th>{{ t('buy.total') }}</th><td>{{ money(list.spendCents) }}</td></tr>
-        <tr :class="{ bad: list.leftCents < 0 }"><th>{{ t('buy.left') }}</th><td>{{ money(list.leftCents) }}</td></tr>
+        <tr>
+          <th>{{ t('buy.working') }}</th>
+          <td>{{ money(list.workingCents) }}</td>
+        </tr>
+        <tr>
+          <th>{{ t('buy.total') }}</th>
+          <td>{{ money(list.spendCents) }}</td>
+        </tr>
+        <tr :class="{ bad: list.leftCents < 0 }">
+          <th>{{ t('buy.left') }}</th>
+          <td>{{ money(list.leftCents) }}</td>
+        </tr>
       </tbody>
     </table>
     <div class="pair">
-      <AmountField :label="t('buy.budget')" :model-value="look.money.totalCents" :currency="look.money.currency" @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))" />
+      <AmountField
+        :label="t('buy.budget')"
+        :model-value="look.money.totalCents"
+        :currency="look.money.currency"
+        @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
+      />
       <div class="field">
         <label for="buy-reserve">{{ t('buy.reservePercent') }}</label>
-        <el-input-number id="buy-reserve" :model-value="look.money.reservePercent" :min="0" :max="100" controls-position="right" @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))" />
+        <el-input-number
+          id="buy-reserve"
+          :model-value="look.money.reservePercent"
+          :min="0"
+          :max="100"
+          controls-position="right"
+          @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
+        />
       </div>
     </div>
     <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
@@ -55,7 +80,10 @@ function why(line: BuyLine): string {
         <li v-for="entry in lines" :key="entry.line.need.piece.id">
           <span class="what">
             <span>{{ entry.line.need.piece.name }}</span>
-            <span class="soft small">{{ t('buy.packLine', { packs: entry.packs, size: entry.packSize }) }} · {{ why(entry.line) }}<template v-if="entry.line.leftOver > 0"> · {{ t('buy.leftOver', { n: entry.line.leftOver }) }}</template></span>
+            <span class="soft small"
+              >{{ t('buy.packLine', { packs: entry.packs, size: entry.packSize }) }} · {{ why(entry.line)
+              }}<template v-if="entry.line.leftOver > 0"> · {{ t('buy.leftOver', { n: entry.line.leftOver }) }}</template></span
+            >
           </span>
           <span class="cost">{{ money(entry.cents) }}</span>
         </li>
@@ -65,7 +93,10 @@ function why(line: BuyLine): string {
       <h3 class="bad">{{ t('buy.gap', { n: gaps.length }) }}</h3>
       <ul>
         <li v-for="line in gaps" :key="line.need.piece.id">
-          <span class="what"><span>{{ line.need.piece.name }}</span><span class="soft small">{{ why(line) }}</span></span>
+          <span class="what"
+            ><span>{{ line.need.piece.name }}</span
+            ><span class="soft small">{{ why(line) }}</span></span
+          >
           <span class="cost bad">{{ line.gapPieces }} ?</span>
         </li>
       </ul>

@@ -63,7 +63,10 @@ function put(piece: StandingPiece): void {
           <PieceThumb :piece="piece" :look="look" />
           <span class="what">
             <span>{{ piece.name }}</span>
-            <span class="soft small">{{ 'heightMm' in piece ? length(piece.heightMm) : '' }} {{ t('centerpiece.owned', { n: piece.owned }) }}<template v-if="inUse.get(piece.id)">, {{ inUse.get(piece.id) }} {{ t('centerpiece.onTable').toLowerCase() }}</template></span>
+            <span class="soft small"
+              >{{ 'heightMm' in piece ? length(piece.heightMm) : '' }} {{ t('centerpiece.owned', { n: piece.owned })
+              }}<template v-if="inUse.get(piece.id)">, {{ inUse.get(piece.id) }} {{ t('centerpiece.onTable').toLowerCase() }}</template></span
+            >
           </span>
           <el-button size="small" round @click="put(piece)">{{ t('centerpiece.put') }}</el-button>
         </li>

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { isStanding, isSupport, sameJob, standings, swapEdit, makeEdit, takeOffEdit, withAllAbove, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+import {
+  isStanding,
+  isSupport,
+  sameJob,
+  standings,
+  swapEdit,
+  makeEdit,
+  takeOffEdit,
+  withAllAbove,
+  type Look,
+  type Placed,
+  type StandingPiece
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import LengthField from '../shell/LengthField.vue'
@@ -20,7 +32,10 @@ const supports = computed(() => {
 const swaps = computed(() => {
   const piece = standing.value?.piece
   if (!piece) return []
-  return props.look.pieces.filter((p): p is StandingPiece => isStanding(p) && p.id !== piece.id && (sameJob(piece, p) || p.kind === piece.kind)).sort((a, b) => b.owned - a.owned).slice(0, 6)
+  return props.look.pieces
+    .filter((p): p is StandingPiece => isStanding(p) && p.id !== piece.id && (sameJob(piece, p) || p.kind === piece.kind))
+    .sort((a, b) => b.owned - a.owned)
+    .slice(0, 6)
 })
 
 function set(part: Partial<Pick<Placed, 'xMm' | 'yMm' | 'turnDeg' | 'atMeal'>>, what: 'move' | 'turn' | 'clear-for-meal'): void {
@@ -56,16 +71,38 @@ function takeOff(): void {
     <div>
       <h3 class="name">{{ standing.piece.name }}</h3>
       <p class="soft small">
-        {{ t('centerpiece.height', { height: length(standing.topMm - standing.footMm) }) }}<template v-if="standing.footMm > 0">, {{ t('centerpiece.foot', { height: length(standing.footMm) }) }}</template> ·
-        {{ standing.piece.owned > 0 ? t('centerpiece.owned', { n: standing.piece.owned }) : t('centerpiece.toBuy') }}<template v-if="standing.piece.kept"> · {{ standing.piece.kept }}</template>
+        {{ t('centerpiece.height', { height: length(standing.topMm - standing.footMm) })
+        }}<template v-if="standing.footMm > 0">, {{ t('centerpiece.foot', { height: length(standing.footMm) }) }}</template> ·
+        {{ standing.piece.owned > 0 ? t('centerpiece.owned', { n: standing.piece.owned }) : t('centerpiece.toBuy')
+        }}<template v-if="standing.piece.kept"> · {{ standing.piece.kept }}</template>
       </p>
     </div>
     <div class="three">
-      <LengthField :label="t('centerpiece.along')" :model-value="placed.xMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set({ xMm: $event }, 'move')" />
-      <LengthField :label="t('centerpiece.across')" :model-value="placed.yMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set({ yMm: $event }, 'move')" />
+      <LengthField
+        :label="t('centerpiece.along')"
+        :model-value="placed.xMm"
+        :min-mm="-10000"
+        :max-mm="10000"
+        @update:model-value="set({ xMm: $event }, 'move')"
+      />
+      <LengthField
+        :label="t('centerpiece.across')"
+        :model-value="placed.yMm"
+        :min-mm="-10000"
+        :max-mm="10000"
+        @update:model-value="set({ yMm: $event }, 'move')"
+      />
       <div class="field">
         <label for="turn">{{ t('centerpiece.turn') }}</label>
-        <el-input-number id="turn" :model-value="Math.round(placed.turnDeg)" :min="-360" :max="360" :step="5" :controls="false" @update:model-value="set({ turnDeg: $event ?? 0 }, 'turn')" />
+        <el-input-number
+          id="turn"
+          :model-value="Math.round(placed.turnDeg)"
+          :min="-360"
+          :max="360"
+          :step="5"
+          :controls="false"
+          @update:model-value="set({ turnDeg: $event ?? 0 }, 'turn')"
+        />
       </div>
     </div>
     <div v-if="supports.length > 0" class="field">
@@ -76,7 +113,15 @@ function takeOff(): void {
       </select>
     </div>
     <div class="row between">
-      <label class="row"><el-switch :model-value="placed.atMeal" size="small" :aria-label="t('centerpiece.atMeal')" @update:model-value="set({ atMeal: Boolean($event) }, 'clear-for-meal')" /> {{ t('centerpiece.atMeal') }}</label>
+      <label class="row"
+        ><el-switch
+          :model-value="placed.atMeal"
+          size="small"
+          :aria-label="t('centerpiece.atMeal')"
+          @update:model-value="set({ atMeal: Boolean($event) }, 'clear-for-meal')"
+        />
+        {{ t('centerpiece.atMeal') }}</label
+      >
       <el-button size="small" @click="takeOff">{{ t('centerpiece.takeOff') }}</el-button>
     </div>
     <div v-if="swaps.length > 0">

@@ -4,7 +4,17 @@ import { createAssessor, freeSpot, makeEdit, type Edit, type Look, type Placed, 
 export function putOn(look: Look, piece: StandingPiece): { edit: Edit; id: string; free: boolean } {
   let number = 1
   while (look.centerpiece.some((p) => p.id === `${piece.id}-${number}`)) number++
-  const placed = { id: `${piece.id}-${number}`, pieceId: piece.id, xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: null } satisfies Placed
+  const placed = {
+    id: `${piece.id}-${number}`,
+    pieceId: piece.id,
+    xMm: 0,
+    yMm: 0,
+    turnDeg: 0,
+    on: null,
+    atMeal: true,
+    candle: null,
+    arrangement: null
+  } satisfies Placed
   const withIt: Look = { ...look, centerpiece: [...look.centerpiece, placed] }
   const { plan, laid } = createAssessor().measure(withIt)
   const spot = freeSpot(withIt, placed.id, { outline: plan.outline, laid })

@@ -32,7 +32,11 @@ onMounted(load)
 const kinds = computed(() => [...new Set((pieces.value ?? []).map((p) => p.kind))])
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (pieces.value ?? []).filter((p) => (kind.value === '' || p.kind === kind.value) && words.every((w) => `${p.name} ${t(`kind.${p.kind}`)} ${p.material} ${p.kept} ${p.color}`.toLowerCase().includes(w)))
+  return (pieces.value ?? []).filter(
+    (p) =>
+      (kind.value === '' || p.kind === kind.value) &&
+      words.every((w) => `${p.name} ${t(`kind.${p.kind}`)} ${p.material} ${p.kept} ${p.color}`.toLowerCase().includes(w))
+  )
 })
 const offersOf = computed(() => {
   const byPiece = new Map<string, Offer[]>()
@@ -97,14 +101,28 @@ document.title = 'Cupboard · Hestiad'
       <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: pieces?.length ?? 0 }) }}</span>
     </div>
     <p v-if="message" class="note" role="status">{{ message }}</p>
-    <ul v-if="faults.length > 0" class="faults"><li v-for="(fault, i) in faults" :key="i"><strong>{{ fault.place }}</strong> {{ fault.message }}</li></ul>
-    <p v-if="failed" role="alert">{{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button></p>
+    <ul v-if="faults.length > 0" class="faults">
+      <li v-for="(fault, i) in faults" :key="i">
+        <strong>{{ fault.place }}</strong> {{ fault.message }}
+      </li>
+    </ul>
+    <p v-if="failed" role="alert">
+      {{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button>
+    </p>
     <p v-else-if="pieces?.length === 0" class="soft">{{ t('cupboard.empty') }}</p>
     <p v-else-if="pieces && found.length === 0" class="soft">{{ t('cupboard.noMatch', { n: pieces.length }) }}</p>
     <div v-else class="scroller">
       <table>
         <thead>
-          <tr><th>{{ t('cupboard.name') }}</th><th>{{ t('cupboard.kind') }}</th><th>{{ t('cupboard.size') }}</th><th>{{ t('cupboard.material') }}</th><th class="number">{{ t('cupboard.owned') }}</th><th>{{ t('cupboard.kept') }}</th><th>{{ t('cupboard.offers') }}</th></tr>
+          <tr>
+            <th>{{ t('cupboard.name') }}</th>
+            <th>{{ t('cupboard.kind') }}</th>
+            <th>{{ t('cupboard.size') }}</th>
+            <th>{{ t('cupboard.material') }}</th>
+            <th class="number">{{ t('cupboard.owned') }}</th>
+            <th>{{ t('cupboard.kept') }}</th>
+            <th>{{ t('cupboard.offers') }}</th>
+          </tr>
         </thead>
         <tbody>
           <tr v-for="piece in found" :key="piece.id">
@@ -112,9 +130,32 @@ document.title = 'Cupboard · Hestiad'
             <td class="soft">{{ t(`kind.${piece.kind}`) }}</td>
             <td class="soft">{{ size(piece) }}</td>
             <td class="soft">{{ piece.material }}</td>
-            <td class="number"><input type="number" class="native count" min="0" max="100000" step="1" :value="piece.owned" :aria-label="`${piece.name}, ${t('cupboard.owned')}`" @change="change(piece, { owned: Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value))) })" /></td>
-            <td><input class="native" maxlength="200" :value="piece.kept" :aria-label="`${piece.name}, ${t('cupboard.kept')}`" @change="change(piece, { kept: ($event.target as HTMLInputElement).value })" /></td>
-            <td class="soft small"><div v-for="offer in offersOf.get(piece.id) ?? []" :key="offer.id">{{ offer.packSize }} · {{ offer.priceCents === null ? '?' : formatAmount(offer.priceCents, 'USD') }} · {{ offer.shop }}</div></td>
+            <td class="number">
+              <input
+                type="number"
+                class="native count"
+                min="0"
+                max="100000"
+                step="1"
+                :value="piece.owned"
+                :aria-label="`${piece.name}, ${t('cupboard.owned')}`"
+                @change="change(piece, { owned: Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value))) })"
+              />
+            </td>
+            <td>
+              <input
+                class="native"
+                maxlength="200"
+                :value="piece.kept"
+                :aria-label="`${piece.name}, ${t('cupboard.kept')}`"
+                @change="change(piece, { kept: ($event.target as HTMLInputElement).value })"
+              />
+            </td>
+            <td class="soft small">
+              <div v-for="offer in offersOf.get(piece.id) ?? []" :key="offer.id">
+                {{ offer.packSize }} · {{ offer.priceCents === null ? '?' : formatAmount(offer.priceCents, 'USD') }} · {{ offer.shop }}
+              </div>
+            </td>
           </tr>
         </tbody>
       </table>

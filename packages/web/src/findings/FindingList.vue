@@ -2,7 +2,7 @@
 import { findingKey, type BareFinding, type FindingCode, type Remedy } from '@hestiad/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { steps, type Step } from '../shell/router.js'
+import { steps, type Step } from '../shell/steps.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { describeFinding, describeRemedy } from './findingWords.js'
@@ -54,7 +54,12 @@ watch(
     list.value?.querySelector('.finding.open')?.scrollIntoView({ block: 'nearest' })
   }
 )
-watch(() => store.past.length, (now, before) => { if (now < before) done.value = '' })
+watch(
+  () => store.past.length,
+  (now, before) => {
+    if (now < before) done.value = ''
+  }
+)
 
 const shape = (code: FindingCode, severity: BareFinding['severity']) => `${severity} ${code}`
 </script>
@@ -65,13 +70,20 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
       <span>{{ t('findings.applied', { what: done }) }}</span>
       <button class="plain link" @click="takeBack">{{ t('findings.undone') }}</button>
     </p>
-    <article v-for="finding in shown" :key="findingKey(finding)" class="finding" :class="[shape(finding.code, finding.severity), { open: store.openFinding === findingKey(finding) }]">
+    <article
+      v-for="finding in shown"
+      :key="findingKey(finding)"
+      class="finding"
+      :class="[shape(finding.code, finding.severity), { open: store.openFinding === findingKey(finding) }]"
+    >
       <button class="plain head" :aria-expanded="store.openFinding === findingKey(finding)" @click="toggle(finding)">
         <span class="badge">{{ t(`severity.${finding.severity}`) }}</span>
         <span class="title">{{ describe(finding).title }}</span>
       </button>
       <div v-if="store.openFinding === findingKey(finding)" class="body">
-        <p class="measures"><strong>{{ describe(finding).is }}</strong><span class="soft">{{ describe(finding).limit }}</span></p>
+        <p class="measures">
+          <strong>{{ describe(finding).is }}</strong><span class="soft">{{ describe(finding).limit }}</span>
+        </p>
         <p class="soft small">{{ describe(finding).because }}</p>
         <p v-if="!remediesOf(finding)" class="soft small">{{ t('findings.looking') }}</p>
         <ul v-else>
@@ -80,14 +92,16 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
               <span class="what">{{ describeRemedy(remedy, words).what }}</span>
               <span class="soft small">{{ describeRemedy(remedy, words).effect }}</span>
             </span>
-            <el-button :type="i === 0 ? 'primary' : undefined" round size="small" @click="doIt(remedy)">{{ t('findings.doIt') }}</el-button>
+            <el-button :type="i === 0 ? 'primary' : 'default'" round size="small" @click="doIt(remedy)">{{ t('findings.doIt') }}</el-button>
           </li>
         </ul>
       </div>
     </article>
     <p v-if="shown.length === 0 && !done" class="soft small">{{ t('findings.none') }}</p>
     <p v-if="elsewhere.length > 0" class="soft small elsewhere">
-      <router-link v-for="other in elsewhere" :key="other.step" :to="{ name: 'look', params: { id: store.id, step: other.step } }">{{ t(`step.${other.step}`) }} {{ other.count }}</router-link>
+      <router-link v-for="other in elsewhere" :key="other.step" :to="{ name: 'look', params: { id: store.id, step: other.step } }"
+        >{{ t(`step.${other.step}`) }} {{ other.count }}</router-link
+      >
     </p>
   </section>
 </template>

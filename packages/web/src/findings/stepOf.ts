@@ -1,5 +1,5 @@
 import type { FindingCode } from '@hestiad/core'
-import type { Step } from '../shell/router.js'
+import type { Step } from '../shell/steps.js'
 
 /** The step in which a finding is mended. */
 export const stepOf: Record<FindingCode, Step> = {

@@ -33,7 +33,12 @@ function begin(): void {
   if (!vessel) return
   store.edit('florals', (d) => {
     const placed = d.centerpiece.find((p) => p.id === chosen.value?.id)
-    if (placed) placed.arrangement = { stems: [], riseMm: Math.round(Math.max(60, Math.min(vessel.heightMm, 130))), spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90)) }
+    if (placed)
+      placed.arrangement = {
+        stems: [],
+        riseMm: Math.round(Math.max(60, Math.min(vessel.heightMm, 130))),
+        spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90))
+      }
   })
 }
 
@@ -66,27 +71,66 @@ function addStem(stemId: string | null): void {
             <StemThumb v-if="findPiece(index, line.stemId, 'stem')" :stem="findPiece(index, line.stemId, 'stem')!" />
             <span class="what">
               <span>{{ index.get(line.stemId)?.name }}</span>
-              <span v-if="animals && findPiece(index, line.stemId, 'stem')?.material !== 'faux'" class="soft small">{{ t(`florals.${petCaution(findPiece(index, line.stemId, 'stem')?.genus ?? '')}`) }}</span>
+              <span v-if="animals && findPiece(index, line.stemId, 'stem')?.material !== 'faux'" class="soft small">{{
+                t(`florals.${petCaution(findPiece(index, line.stemId, 'stem')?.genus ?? '')}`)
+              }}</span>
             </span>
-            <el-input-number :model-value="line.count" :min="0" :max="400" size="small" :aria-label="`${index.get(line.stemId)?.name} ${t('florals.count')}`" @update:model-value="setCount(line.stemId, $event ?? 0)" />
+            <el-input-number
+              :model-value="line.count"
+              :min="0"
+              :max="400"
+              size="small"
+              :aria-label="`${index.get(line.stemId)?.name} ${t('florals.count')}`"
+              @update:model-value="setCount(line.stemId, $event ?? 0)"
+            />
           </li>
         </ul>
         <PieceSelect :label="t('florals.add')" :model-value="null" :pieces="piecesOf(look, 'stem')" none="…" @update:model-value="addStem" />
         <div class="pair">
-          <LengthField :label="t('florals.rise')" :model-value="chosen.arrangement.riseMm" :min-mm="0" :max-mm="1200" @update:model-value="change({ riseMm: $event })" />
-          <LengthField :label="t('florals.spread')" :model-value="chosen.arrangement.spreadMm" :min-mm="10" :max-mm="2000" @update:model-value="change({ spreadMm: $event })" />
+          <LengthField
+            :label="t('florals.rise')"
+            :model-value="chosen.arrangement.riseMm"
+            :min-mm="0"
+            :max-mm="1200"
+            @update:model-value="change({ riseMm: $event })"
+          />
+          <LengthField
+            :label="t('florals.spread')"
+            :model-value="chosen.arrangement.spreadMm"
+            :min-mm="10"
+            :max-mm="2000"
+            @update:model-value="change({ spreadMm: $event })"
+          />
         </div>
         <dl v-if="needs && needs.stems > 0">
-          <dt>{{ t('florals.through') }}</dt><dd :class="{ bad: needs.stems > needs.mouthMost }">{{ t('florals.of', { stems: needs.stems, most: needs.mouthMost }) }}</dd>
-          <dt>{{ t('florals.cover') }}</dt><dd :class="{ bad: needs.cover < needs.coverWanted - 0.02 }">{{ t('florals.coverOf', { cover: percent(needs.cover), wanted: percent(needs.coverWanted) }) }}</dd>
-          <dt>{{ t('florals.cut') }}</dt><dd :class="{ bad: needs.tooShort.length > 0 }">{{ length(needs.cutLengthMm) }}</dd>
+          <dt>{{ t('florals.through') }}</dt>
+          <dd :class="{ bad: needs.stems > needs.mouthMost }">{{ t('florals.of', { stems: needs.stems, most: needs.mouthMost }) }}</dd>
+          <dt>{{ t('florals.cover') }}</dt>
+          <dd :class="{ bad: needs.cover < needs.coverWanted - 0.02 }">
+            {{ t('florals.coverOf', { cover: percent(needs.cover), wanted: percent(needs.coverWanted) }) }}
+          </dd>
+          <dt>{{ t('florals.cut') }}</dt>
+          <dd :class="{ bad: needs.tooShort.length > 0 }">{{ length(needs.cutLengthMm) }}</dd>
         </dl>
       </template>
     </template>
-    <ChoiceField :label="t('florals.fullness')" :model-value="look.school.fullness" :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`florals.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))" />
+    <ChoiceField
+      :label="t('florals.fullness')"
+      :model-value="look.school.fullness"
+      :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`florals.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))"
+    />
     <div class="field">
       <label for="spare-stems">{{ t('florals.spare') }}</label>
-      <el-input-number id="spare-stems" :model-value="look.school.spareStemsPercent" :min="0" :max="100" :step="5" controls-position="right" @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event ?? 0))" />
+      <el-input-number
+        id="spare-stems"
+        :model-value="look.school.spareStemsPercent"
+        :min="0"
+        :max="100"
+        :step="5"
+        controls-position="right"
+        @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event ?? 0))"
+      />
     </div>
     <p class="soft small">{{ t('florals.caution') }}</p>
   </div>

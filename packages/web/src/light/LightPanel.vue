@@ -46,12 +46,18 @@ function lightAll(minute: number): void {
     <ul>
       <li v-for="{ placed, holder, evening } in holders" :key="placed.id" :class="{ on: placed.id === store.selected }">
         <button class="plain name" @click="store.selected = placed.id">{{ holder.name }}</button>
-        <select class="native" :value="placed.candle?.candleId ?? ''" :aria-label="`${holder.name}, ${t('light.candle')}`" @change="setCandle(placed.id, ($event.target as HTMLSelectElement).value)">
+        <select
+          class="native"
+          :value="placed.candle?.candleId ?? ''"
+          :aria-label="`${holder.name}, ${t('light.candle')}`"
+          @change="setCandle(placed.id, ($event.target as HTMLSelectElement).value)"
+        >
           <option value="">{{ t('light.empty') }}</option>
           <option v-for="candle in candlesFor(holder.takes)" :key="candle.id" :value="candle.id">{{ candle.name }} ({{ candle.owned }})</option>
         </select>
         <span v-if="evening && placed.candle" class="small" :class="evening.lifeMin < evening.askedMin - 0.5 ? 'bad' : 'soft'">
-          {{ t('light.lit') }} {{ formatClock(placed.candle.lightAtMin) }} · {{ formatDuration(evening.lifeMin) }}, {{ t('light.asked', { asked: formatDuration(evening.askedMin) }) }} ·
+          {{ t('light.lit') }} {{ formatClock(placed.candle.lightAtMin) }} · {{ formatDuration(evening.lifeMin) }},
+          {{ t('light.asked', { asked: formatDuration(evening.askedMin) }) }} ·
           <template v-if="evening.lifeMin < evening.askedMin - 0.5">{{ t('light.out', { at: formatClock(evening.outAtMin) }) }}</template>
           <template v-else-if="evening.flame">{{ t('light.left', { height: length(evening.leftMm) }) }}</template>
           <template v-else>{{ t('light.flameless') }}</template>

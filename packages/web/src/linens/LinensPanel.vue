@@ -22,24 +22,59 @@ function setRunner(id: string | null): void {
 
 <template>
   <div class="stack">
-    <PieceSelect :label="t('linens.cloth')" :model-value="look.linens.clothId" :pieces="piecesOf(look, 'cloth')" :none="t('linens.none')" @update:model-value="store.edit('linens', (d) => void (d.linens.clothId = $event))" />
-    <ChoiceField :label="t('linens.style')" :model-value="look.school.drop" :choices="(['casual', 'dressy', 'formal'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))" @update:model-value="store.edit('school', (d) => void (d.school.drop = $event))" />
+    <PieceSelect
+      :label="t('linens.cloth')"
+      :model-value="look.linens.clothId"
+      :pieces="piecesOf(look, 'cloth')"
+      :none="t('linens.none')"
+      @update:model-value="store.edit('linens', (d) => void (d.linens.clothId = $event))"
+    />
+    <ChoiceField
+      :label="t('linens.style')"
+      :model-value="look.school.drop"
+      :choices="(['casual', 'dressy', 'formal'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.drop = $event))"
+    />
     <div v-if="figures?.cloth">
       <h3>{{ t('linens.hang') }}</h3>
       <dl>
-        <dt>{{ t('linens.ends') }}</dt><dd>{{ length(figures.cloth.endDropMm) }}</dd>
-        <dt>{{ t('linens.sides') }}</dt><dd>{{ length(figures.cloth.sideDropMm) }}</dd>
-        <dt>{{ t('linens.corners') }}</dt><dd>{{ length(figures.cloth.cornerDropMm) }}</dd>
-        <dt>{{ t('linens.least') }}</dt><dd>{{ length(figures.cloth.leastMm) }}</dd>
+        <dt>{{ t('linens.ends') }}</dt>
+        <dd>{{ length(figures.cloth.endDropMm) }}</dd>
+        <dt>{{ t('linens.sides') }}</dt>
+        <dd>{{ length(figures.cloth.sideDropMm) }}</dd>
+        <dt>{{ t('linens.corners') }}</dt>
+        <dd>{{ length(figures.cloth.cornerDropMm) }}</dd>
+        <dt>{{ t('linens.least') }}</dt>
+        <dd>{{ length(figures.cloth.leastMm) }}</dd>
       </dl>
       <p class="soft small">{{ t('linens.range', { least: length(range[0]), most: length(range[1]) }) }}</p>
     </div>
     <hr class="rule" />
-    <PieceSelect :label="t('linens.runner')" :model-value="look.linens.runner?.pieceId ?? null" :pieces="piecesOf(look, 'runner')" :none="t('linens.none')" @update:model-value="setRunner" />
-    <ChoiceField v-if="look.linens.runner" :label="t('linens.lay')" :model-value="look.linens.runner.lay" :choices="(['along', 'across'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))" @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))" />
-    <p v-if="figures?.runner" class="soft small">{{ t('linens.overhang') }} {{ length(figures.runner.overhangMm) }}. {{ t('linens.share', { share: percent(figures.runner.share) }) }}.</p>
+    <PieceSelect
+      :label="t('linens.runner')"
+      :model-value="look.linens.runner?.pieceId ?? null"
+      :pieces="piecesOf(look, 'runner')"
+      :none="t('linens.none')"
+      @update:model-value="setRunner"
+    />
+    <ChoiceField
+      v-if="look.linens.runner"
+      :label="t('linens.lay')"
+      :model-value="look.linens.runner.lay"
+      :choices="(['along', 'across'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))"
+      @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))"
+    />
+    <p v-if="figures?.runner" class="soft small">
+      {{ t('linens.overhang') }} {{ length(figures.runner.overhangMm) }}. {{ t('linens.share', { share: percent(figures.runner.share) }) }}.
+    </p>
     <hr class="rule" />
-    <PieceSelect :label="t('linens.mat')" :model-value="look.linens.matId" :pieces="piecesOf(look, 'mat')" :none="t('linens.none')" @update:model-value="store.edit('linens', (d) => void (d.linens.matId = $event))" />
+    <PieceSelect
+      :label="t('linens.mat')"
+      :model-value="look.linens.matId"
+      :pieces="piecesOf(look, 'mat')"
+      :none="t('linens.none')"
+      @update:model-value="store.edit('linens', (d) => void (d.linens.matId = $event))"
+    />
     <p v-if="figures && figures.matGapMm !== null" class="soft small">{{ t('linens.matGap') }} {{ length(figures.matGapMm) }}.</p>
   </div>
 </template>

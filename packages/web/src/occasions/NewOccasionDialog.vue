@@ -24,7 +24,18 @@ const table: Table = {
   heads: 'open',
   color: '#a9764a'
 }
-const wishes = reactive<NewOccasion>({ title: '', place: '', date: today(), arriveMin: 1110, endMin: 1380, guests: 8, totalCents: 30_000, reservePercent: 15, currency: 'USD', table })
+const wishes = reactive<NewOccasion>({
+  title: '',
+  place: '',
+  date: today(),
+  arriveMin: 1110,
+  endMin: 1380,
+  guests: 8,
+  totalCents: 30_000,
+  reservePercent: 15,
+  currency: 'USD',
+  table
+})
 const currencies = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'SEK', 'CHF', 'JPY']
 
 async function create(): Promise<void> {
@@ -51,25 +62,46 @@ async function create(): Promise<void> {
   <el-dialog v-model="shown" :title="t('newOccasion.title')" width="620" top="5vh">
     <form class="stack" @submit.prevent="create">
       <div class="pair">
-        <div class="field"><label for="new-title">{{ t('newOccasion.name') }}</label><el-input id="new-title" v-model="wishes.title" maxlength="200" autofocus /></div>
-        <div class="field"><label for="new-place">{{ t('newOccasion.place') }}</label><el-input id="new-place" v-model="wishes.place" maxlength="200" /></div>
+        <div class="field">
+          <label for="new-title">{{ t('newOccasion.name') }}</label><el-input id="new-title" v-model="wishes.title" maxlength="200" autofocus />
+        </div>
+        <div class="field">
+          <label for="new-place">{{ t('newOccasion.place') }}</label><el-input id="new-place" v-model="wishes.place" maxlength="200" />
+        </div>
       </div>
       <div class="three">
-        <div class="field"><label for="new-date">{{ t('newOccasion.date') }}</label><input id="new-date" v-model="wishes.date" type="date" class="native" required /></div>
+        <div class="field">
+          <label for="new-date">{{ t('newOccasion.date') }}</label><input id="new-date" v-model="wishes.date" type="date" class="native" required />
+        </div>
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />
         <TimeField v-model="wishes.endMin" :label="t('newOccasion.end')" />
-        <div class="field"><label for="new-guests">{{ t('newOccasion.guests') }}</label><el-input-number id="new-guests" v-model="wishes.guests" :min="0" :max="100" controls-position="right" /></div>
+        <div class="field">
+          <label for="new-guests">{{ t('newOccasion.guests') }}</label><el-input-number
+            id="new-guests"
+            v-model="wishes.guests"
+            :min="0"
+            :max="100"
+            controls-position="right"
+          />
+        </div>
         <AmountField v-model="wishes.totalCents" :label="t('newOccasion.budget')" :currency="wishes.currency" />
-        <div class="field"><label for="new-currency">{{ t('newOccasion.currency') }}</label>
-          <select id="new-currency" v-model="wishes.currency" class="native"><option v-for="code in currencies" :key="code">{{ code }}</option></select>
+        <div class="field">
+          <label for="new-currency">{{ t('newOccasion.currency') }}</label>
+          <select id="new-currency" v-model="wishes.currency" class="native">
+            <option v-for="code in currencies" :key="code">{{ code }}</option>
+          </select>
         </div>
       </div>
       <h3>{{ t('newOccasion.table') }}</h3>
       <TableFields v-model="wishes.table" />
       <p v-if="wishes.endMin <= wishes.arriveMin" class="soft small">{{ t('newOccasion.endEarly') }}</p>
-      <ul v-if="wrong.length > 0" class="wrong" role="alert"><li v-for="line in wrong" :key="line">{{ line }}</li></ul>
+      <ul v-if="wrong.length > 0" class="wrong" role="alert">
+        <li v-for="line in wrong" :key="line">{{ line }}</li>
+      </ul>
     </form>
-    <template #footer><el-button type="primary" :loading="busy" @click="create">{{ t('newOccasion.create') }}</el-button></template>
+    <template #footer
+      ><el-button type="primary" :loading="busy" @click="create">{{ t('newOccasion.create') }}</el-button></template
+    >
   </el-dialog>
 </template>
 

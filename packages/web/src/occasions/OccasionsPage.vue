@@ -46,7 +46,10 @@ async function openFile(event: Event): Promise<void> {
 
 async function remove(occasion: OccasionAnswer): Promise<void> {
   const title = occasion.looks[0]?.look.occasion.title ?? ''
-  const sure = await ElMessageBox.confirm(t('occasions.removeAsk', { title }), { confirmButtonText: t('occasions.removeYes'), cancelButtonText: t('occasions.cancel') }).catch(() => 'no')
+  const sure = await ElMessageBox.confirm(t('occasions.removeAsk', { title }), {
+    confirmButtonText: t('occasions.removeYes'),
+    cancelButtonText: t('occasions.cancel')
+  }).catch(() => 'no')
   if (sure !== 'confirm') return
   await api.removeOccasion(occasion.id)
   await load()
@@ -57,15 +60,29 @@ document.title = 'Hestiad'
 <template>
   <div class="page">
     <PageHeader :title="t('occasions.title')" here="occasions">
-      <input ref="file" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" :aria-label="t('occasions.import')" @change="openFile" />
+      <input
+        ref="file"
+        type="file"
+        accept=".json,application/json"
+        class="visually-hidden"
+        tabindex="-1"
+        :aria-label="t('occasions.import')"
+        @change="openFile"
+      />
       <el-button @click="file?.click()">{{ t('occasions.import') }}</el-button>
       <el-button type="primary" @click="adding = true">{{ t('occasions.new') }}</el-button>
     </PageHeader>
     <div v-if="problem" class="problem" role="alert">
       <strong>{{ t('occasions.unusable') }}</strong> {{ problem.message }}
-      <ul><li v-for="(fault, i) in problem.faults" :key="i"><code>{{ fault.place || '/' }}</code> {{ fault.message }}</li></ul>
+      <ul>
+        <li v-for="(fault, i) in problem.faults" :key="i">
+          <code>{{ fault.place || '/' }}</code> {{ fault.message }}
+        </li>
+      </ul>
     </div>
-    <p v-if="failed" class="problem" role="alert">{{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button></p>
+    <p v-if="failed" class="problem" role="alert">
+      {{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button>
+    </p>
     <p v-else-if="occasions?.length === 0" class="soft">{{ t('occasions.empty') }}</p>
     <ul v-else class="cards">
       <li v-for="occasion in occasions" :key="occasion.id">
@@ -73,11 +90,16 @@ document.title = 'Hestiad'
           <span class="drawing"><MiniTable :look="occasion.looks[0]!.look" /></span>
           <span class="title">{{ occasion.looks[0]!.look.occasion.title }}</span>
           <span class="soft">{{ occasion.looks[0]!.look.occasion.place }}</span>
-          <span class="soft">{{ formatDate(occasion.looks[0]!.look.occasion.date) }}, {{ formatClock(occasion.looks[0]!.look.occasion.arriveMin) }} · {{ t('occasions.guests', occasion.looks[0]!.look.guests.length) }}</span>
+          <span class="soft"
+            >{{ formatDate(occasion.looks[0]!.look.occasion.date) }}, {{ formatClock(occasion.looks[0]!.look.occasion.arriveMin) }} ·
+            {{ t('occasions.guests', occasion.looks[0]!.look.guests.length) }}</span
+          >
         </router-link>
         <div class="row between">
           <span class="looks small">
-            <router-link v-for="look in occasion.looks" :key="look.id" :to="{ name: 'look', params: { id: look.id, step: 'centerpiece' } }">{{ look.name }}</router-link>
+            <router-link v-for="look in occasion.looks" :key="look.id" :to="{ name: 'look', params: { id: look.id, step: 'centerpiece' } }">{{
+              look.name
+            }}</router-link>
           </span>
           <button class="plain soft small" @click="remove(occasion)">{{ t('occasions.remove') }}</button>
         </div>

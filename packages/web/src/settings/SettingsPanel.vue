@@ -38,46 +38,93 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
   <div class="stack">
     <SettingCard :layout="layout" :fold="look.setting.napkin?.fold ?? 'flat'" :width="length(layout.widthMm)" :depth="length(layout.depthMm)" />
     <dl>
-      <dt>{{ t('settings.width') }}</dt><dd>{{ length(layout.widthMm) }}</dd>
-      <template v-if="Number.isFinite(narrowest)"><dt>{{ t('settings.given') }}</dt><dd>{{ length(narrowest) }}</dd></template>
+      <dt>{{ t('settings.width') }}</dt>
+      <dd>{{ length(layout.widthMm) }}</dd>
+      <template v-if="Number.isFinite(narrowest)"
+        ><dt>{{ t('settings.given') }}</dt>
+        <dd>{{ length(narrowest) }}</dd></template
+      >
     </dl>
     <div>
       <h3>{{ t('settings.plates') }}</h3>
       <ul>
         <li v-for="(piece, i) in names(look.setting.plateIds)" :key="`${piece.id} ${i}`">
           <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
-          <span>{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span>
+          <span
+            >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
+          >
           <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="takeOut('plateIds', i)"><X :size="14" /></button>
         </li>
       </ul>
       <PieceSelect :label="t('settings.addPlate')" :model-value="null" :pieces="plates" none="…" @update:model-value="add('plateIds', $event)" />
     </div>
-    <PieceSelect :label="t('settings.bread')" :model-value="look.setting.breadPlateId" :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')" :none="t('linens.none')" @update:model-value="store.edit('setting', (d) => void (d.setting.breadPlateId = $event))" />
-    <PieceSelect :label="t('settings.napkin')" :model-value="look.setting.napkin?.pieceId ?? null" :pieces="piecesOf(look, 'napkin')" :none="t('linens.none')" @update:model-value="setNapkin" />
+    <PieceSelect
+      :label="t('settings.bread')"
+      :model-value="look.setting.breadPlateId"
+      :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')"
+      :none="t('linens.none')"
+      @update:model-value="store.edit('setting', (d) => void (d.setting.breadPlateId = $event))"
+    />
+    <PieceSelect
+      :label="t('settings.napkin')"
+      :model-value="look.setting.napkin?.pieceId ?? null"
+      :pieces="piecesOf(look, 'napkin')"
+      :none="t('linens.none')"
+      @update:model-value="setNapkin"
+    />
     <div v-if="look.setting.napkin" class="stack">
-      <ChoiceField :label="t('settings.fold')" :model-value="look.setting.napkin.fold" :choices="(['band', 'knot', 'flat'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))" @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.fold = $event)))" />
-      <ChoiceField :label="t('settings.place')" :model-value="look.setting.napkin.place" :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))" @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.place = $event)))" />
+      <ChoiceField
+        :label="t('settings.fold')"
+        :model-value="look.setting.napkin.fold"
+        :choices="(['band', 'knot', 'flat'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
+        @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.fold = $event)))"
+      />
+      <ChoiceField
+        :label="t('settings.place')"
+        :model-value="look.setting.napkin.place"
+        :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
+        @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.place = $event)))"
+      />
     </div>
     <div>
       <h3>{{ t('settings.glasses') }}</h3>
       <ul>
         <li v-for="(piece, i) in names(look.setting.glassIds)" :key="`${piece.id} ${i}`">
           <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
-          <span>{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span>
+          <span
+            >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
+          >
           <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="takeOut('glassIds', i)"><X :size="14" /></button>
         </li>
       </ul>
-      <PieceSelect :label="t('settings.addGlass')" :model-value="null" :pieces="piecesOf(look, 'glass')" none="…" @update:model-value="add('glassIds', $event)" />
+      <PieceSelect
+        :label="t('settings.addGlass')"
+        :model-value="null"
+        :pieces="piecesOf(look, 'glass')"
+        none="…"
+        @update:model-value="add('glassIds', $event)"
+      />
     </div>
     <div>
       <h3>{{ t('settings.flatware') }}</h3>
       <dl>
-        <dt>{{ t('settings.leftHand') }}</dt><dd>{{ roles([...layout.order.left].reverse()) }}</dd>
-        <dt>{{ t('settings.rightHand') }}</dt><dd>{{ roles(layout.order.right) }}</dd>
-        <dt>{{ t('settings.above') }}</dt><dd>{{ roles(layout.order.above) }}</dd>
-        <dt>{{ t('settings.broughtIn') }}</dt><dd>{{ roles(layout.order.broughtIn) }}</dd>
+        <dt>{{ t('settings.leftHand') }}</dt>
+        <dd>{{ roles([...layout.order.left].reverse()) }}</dd>
+        <dt>{{ t('settings.rightHand') }}</dt>
+        <dd>{{ roles(layout.order.right) }}</dd>
+        <dt>{{ t('settings.above') }}</dt>
+        <dd>{{ roles(layout.order.above) }}</dd>
+        <dt>{{ t('settings.broughtIn') }}</dt>
+        <dd>{{ roles(layout.order.broughtIn) }}</dd>
       </dl>
-      <label class="check"><input type="checkbox" :checked="look.setting.dessertAbove" @change="store.edit('setting', (d) => void (d.setting.dessertAbove = ($event.target as HTMLInputElement).checked))" /> {{ t('settings.dessertAbove') }}</label>
+      <label class="check"
+        ><input
+          type="checkbox"
+          :checked="look.setting.dessertAbove"
+          @change="store.edit('setting', (d) => void (d.setting.dessertAbove = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t('settings.dessertAbove') }}</label
+      >
     </div>
   </div>
 </template>

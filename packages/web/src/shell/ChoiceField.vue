@@ -10,6 +10,12 @@ const id = useId()
 <template>
   <div class="field">
     <span :id="id" class="label">{{ label }}</span>
-    <el-segmented :aria-labelledby="id" :model-value="modelValue" :options="[...choices]" size="small" @update:model-value="emit('update:modelValue', $event as T)" />
+    <el-segmented
+      :aria-labelledby="id"
+      :model-value="modelValue"
+      :options="[...choices]"
+      size="small"
+      @update:model-value="emit('update:modelValue', $event as T)"
+    />
   </div>
 </template>

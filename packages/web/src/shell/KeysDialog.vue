@@ -20,7 +20,9 @@ const keys = [
   <el-dialog v-model="shown" :title="t('keys.title')" width="440">
     <dl>
       <template v-for="[what, key] in keys" :key="what">
-        <dt><kbd>{{ key }}</kbd></dt>
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
         <dd>{{ t(`keys.list.${what}`) }}</dd>
       </template>
     </dl>

@@ -35,8 +35,20 @@ const candles = computed(() => {
   <footer class="ledger" :aria-busy="!figures">
     <template v-if="figures">
       <LedgerFigure :label="t('ledger.left')" :value="money(figures.money.leftCents)" :alarm="figures.money.leftCents < 0" wide>
-        <template #under><span v-if="bar" class="bar"><span class="spent" :style="{ width: bar.spent }" /><span class="reserve" :style="{ width: bar.reserve }" /></span></template>
-        <p>{{ t('ledger.leftWhy', { total: money(figures.money.totalCents), reserve: money(figures.money.reserveCents), percent: look.money.reservePercent, working: money(figures.money.workingCents), spend: money(figures.money.spendCents) }) }}</p>
+        <template #under
+          ><span v-if="bar" class="bar"><span class="spent" :style="{ width: bar.spent }" /><span class="reserve" :style="{ width: bar.reserve }" /></span
+        ></template>
+        <p>
+          {{
+            t('ledger.leftWhy', {
+              total: money(figures.money.totalCents),
+              reserve: money(figures.money.reserveCents),
+              percent: look.money.reservePercent,
+              working: money(figures.money.workingCents),
+              spend: money(figures.money.spendCents)
+            })
+          }}
+        </p>
         <p>{{ t('ledger.gaps', { n: figures.money.gaps }, figures.money.gaps) }}.</p>
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.reserve')" :value="money(figures.money.reserveCents)">
@@ -48,16 +60,32 @@ const candles = computed(() => {
       <LedgerFigure :label="t('ledger.owned')" :value="percent(figures.money.ownedShare)">
         <p>{{ t('ledger.ownedWhy') }}</p>
       </LedgerFigure>
-      <LedgerFigure :label="t('ledger.fits')" :value="figures.seats.narrowestMm === null ? '–' : t('ledger.each', { width: length(figures.seats.narrowestMm) })" :alarm="(figures.seats.narrowestMm ?? Infinity) < figures.seats.wantedMm - 1">
+      <LedgerFigure
+        :label="t('ledger.fits')"
+        :value="figures.seats.narrowestMm === null ? '–' : t('ledger.each', { width: length(figures.seats.narrowestMm) })"
+        :alarm="(figures.seats.narrowestMm ?? Infinity) < figures.seats.wantedMm - 1"
+      >
         <p>{{ t('ledger.fitsWhy', { wanted: length(figures.seats.wantedMm), ...figures.seats.capacity }) }}</p>
       </LedgerFigure>
-      <LedgerFigure :label="t('ledger.seen')" :value="t('ledger.of', { seen: figures.sight.seen, pairs: figures.sight.pairs })" :alarm="figures.sight.seen < figures.sight.pairs">
+      <LedgerFigure
+        :label="t('ledger.seen')"
+        :value="t('ledger.of', { seen: figures.sight.seen, pairs: figures.sight.pairs })"
+        :alarm="figures.sight.seen < figures.sight.pairs"
+      >
         <p>{{ t('ledger.seenWhy') }}</p>
-        <p v-for="(seen, i) in figures.sight.seenBy" :key="i" class="small">{{ t('ledger.seenBy', { name: look.guests[i]?.name ?? '', seen, others: figures.sight.count - 1 }) }}</p>
+        <p v-for="(seen, i) in figures.sight.seenBy" :key="i" class="small">
+          {{ t('ledger.seenBy', { name: look.guests[i]?.name ?? '', seen, others: figures.sight.count - 1 }) }}
+        </p>
       </LedgerFigure>
-      <LedgerFigure :label="t('ledger.light')" :value="figures.light.shortestMin === null ? t('ledger.none') : formatDuration(figures.light.shortestMin)" :alarm="candles.some(([, c]) => c.lifeMin < c.askedMin - 0.5)">
+      <LedgerFigure
+        :label="t('ledger.light')"
+        :value="figures.light.shortestMin === null ? t('ledger.none') : formatDuration(figures.light.shortestMin)"
+        :alarm="candles.some(([, c]) => c.lifeMin < c.askedMin - 0.5)"
+      >
         <p>{{ t('ledger.lightWhy') }}</p>
-        <p v-for="[name, c] in candles" :key="name" class="small">{{ t('ledger.candle', { name, life: formatDuration(c.lifeMin), asked: formatDuration(c.askedMin) }) }}</p>
+        <p v-for="[name, c] in candles" :key="name" class="small">
+          {{ t('ledger.candle', { name, life: formatDuration(c.lifeMin), asked: formatDuration(c.askedMin) }) }}
+        </p>
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.days')" :value="days < 0 ? t('ledger.past') : String(days)">
         <p>{{ t('ledger.daysWhy', { date: `${formatDate(look.occasion.date)}, ${formatClock(look.occasion.arriveMin)}` }) }}</p>

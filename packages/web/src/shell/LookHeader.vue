@@ -12,7 +12,10 @@ const emit = defineEmits<{ keys: [] }>()
 const { t } = useI18n()
 const store = useLook()
 const preferences = usePreferences()
-const when = computed(() => `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${formatClock(props.look.occasion.arriveMin)} · ${t('occasions.guests', props.look.guests.length)}`)
+const when = computed(
+  () =>
+    `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${formatClock(props.look.occasion.arriveMin)} · ${t('occasions.guests', props.look.guests.length)}`
+)
 const fileUrl = computed(() => `/api/looks/${store.id}/file`)
 </script>
 
@@ -26,9 +29,15 @@ const fileUrl = computed(() => `/api/looks/${store.id}/file`)
     <span class="name">{{ look.name }}</span>
     <span class="state small" :class="store.saveState" role="status" :title="store.problem">{{ t(`save.${store.saveState}`) }}</span>
     <nav class="tools">
-      <button class="icon" :aria-label="t('nav.undo')" :title="`${t('nav.undo')} (z)`" :disabled="store.past.length === 0" @click="store.undo()"><Undo2 :size="17" /></button>
-      <button class="icon" :aria-label="t('nav.redo')" :title="`${t('nav.redo')} (Z)`" :disabled="store.future.length === 0" @click="store.redo()"><Redo2 :size="17" /></button>
-      <button class="icon text" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">{{ preferences.unit }}</button>
+      <button class="icon" :aria-label="t('nav.undo')" :title="`${t('nav.undo')} (z)`" :disabled="store.past.length === 0" @click="store.undo()">
+        <Undo2 :size="17" />
+      </button>
+      <button class="icon" :aria-label="t('nav.redo')" :title="`${t('nav.redo')} (Z)`" :disabled="store.future.length === 0" @click="store.redo()">
+        <Redo2 :size="17" />
+      </button>
+      <button class="icon text" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
+        {{ preferences.unit }}
+      </button>
       <button class="icon" :aria-label="t('nav.theme')" :title="t('nav.theme')" @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'">
         <Moon v-if="preferences.theme === 'day'" :size="17" /><Sun v-else :size="17" />
       </button>

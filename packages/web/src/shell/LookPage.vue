@@ -12,7 +12,7 @@ import KeysDialog from './KeysDialog.vue'
 import LedgerLine from './LedgerLine.vue'
 import LookHeader from './LookHeader.vue'
 import StepRail from './StepRail.vue'
-import type { Step } from './router.js'
+import type { Step } from './steps.js'
 
 const props = defineProps<{ id: string; step: Step }>()
 const { t } = useI18n()
@@ -44,7 +44,11 @@ watch(
   },
   { immediate: true }
 )
-watch(() => store.look, (look) => (document.title = look ? `${look.occasion.title} · Hestiad` : 'Hestiad'), { immediate: true })
+watch(
+  () => store.look,
+  (look) => (document.title = look ? `${look.occasion.title} · Hestiad` : 'Hestiad'),
+  { immediate: true }
+)
 
 const typing = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea, [contenteditable], .el-select, .el-dialog') !== null
 onKeyStroke((event) => {
@@ -54,7 +58,9 @@ onKeyStroke((event) => {
   else if (event.key === '?') keysShown.value = true
   else if (event.key === '/') {
     event.preventDefault()
-    void router.push({ name: 'look', params: { id: props.id, step: 'centerpiece' } }).then(() => document.querySelector<HTMLInputElement>('#piece-search')?.focus())
+    void router
+      .push({ name: 'look', params: { id: props.id, step: 'centerpiece' } })
+      .then(() => document.querySelector<HTMLInputElement>('#piece-search')?.focus())
   }
 })
 </script>
@@ -75,7 +81,9 @@ onKeyStroke((event) => {
     <KeysDialog v-model="keysShown" />
   </main>
   <main v-else class="waiting" role="status">
-    <p v-if="failure">{{ t('look.failed', { message: failure }) }} <router-link to="/">{{ t('look.back') }}</router-link></p>
+    <p v-if="failure">
+      {{ t('look.failed', { message: failure }) }} <router-link to="/">{{ t('look.back') }}</router-link>
+    </p>
     <p v-else class="soft">{{ t('look.loading') }}</p>
   </main>
 </template>

@@ -17,8 +17,12 @@ const preferences = usePreferences()
       <router-link to="/cupboard" :class="{ here: here === 'cupboard' }">{{ t('nav.cupboard') }}</router-link>
     </nav>
     <span class="gap" />
-    <button class="icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">{{ preferences.unit }}</button>
-    <button class="icon" :aria-label="t('nav.theme')" :title="t('nav.theme')" @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'"><Moon v-if="preferences.theme === 'day'" :size="17" /><Sun v-else :size="17" /></button>
+    <button class="icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
+      {{ preferences.unit }}
+    </button>
+    <button class="icon" :aria-label="t('nav.theme')" :title="t('nav.theme')" @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'">
+      <Moon v-if="preferences.theme === 'day'" :size="17" /><Sun v-else :size="17" />
+    </button>
   </header>
   <div class="heading">
     <h1>{{ title }}</h1>

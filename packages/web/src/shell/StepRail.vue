@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { stepOf } from '../findings/stepOf.js'
 import { useLook } from '../stores/lookStore.js'
-import { steps, type Step } from './router.js'
+import { steps, type Step } from './steps.js'
 
 defineProps<{ id: string; step: Step }>()
 const { t } = useI18n()
@@ -19,7 +19,13 @@ const counts = computed(() => {
 
 <template>
   <nav class="rail" aria-label="Steps">
-    <router-link v-for="s in steps" :key="s" :to="{ name: 'look', params: { id, step: s } }" :class="{ here: s === step }" :aria-current="s === step ? 'step' : undefined">
+    <router-link
+      v-for="s in steps"
+      :key="s"
+      :to="{ name: 'look', params: { id, step: s } }"
+      :class="{ here: s === step }"
+      :aria-current="s === step ? 'step' : undefined"
+    >
       <span>{{ t(`step.${s}`) }}</span>
       <span v-if="counts.get(s)" class="count">{{ counts.get(s) }}</span>
       <span v-else-if="store.figures" class="fine" aria-hidden="true">✓</span>

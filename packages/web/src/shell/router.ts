@@ -1,8 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
-
-/** Steps of the work in the trade's order; each has a side panel beside the Board. */
-export const steps = ['brief', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'buy'] as const
-export type Step = (typeof steps)[number]
+import { steps } from './steps.js'
 
 export const router = createRouter({
   history: createWebHistory(),

@@ -197,7 +197,30 @@ export const useLook = defineStore('look', () => {
 
   const shown = computed(() => findings.value.find((finding) => findingKey(finding) === openFinding.value))
   return {
-    id, occasionId, revision, look, past, future, figures, findings, remedies, selected, openFinding, shown, saveState, problem,
-    open, show, edit, apply, commit, undo, redo, save, keepBoth, loadNewer, findRemedies
+    id,
+    occasionId,
+    revision,
+    look,
+    past,
+    future,
+    figures,
+    findings,
+    remedies,
+    selected,
+    openFinding,
+    shown,
+    saveState,
+    problem,
+    open,
+    show,
+    edit,
+    apply,
+    commit,
+    undo,
+    redo,
+    save,
+    keepBoth,
+    loadNewer,
+    findRemedies
   }
 })

@@ -45,18 +45,57 @@ const greens = computed(() => {
 
 <template>
   <g v-if="piece.kind === 'vessel'">
-    <line v-for="s in stems" :key="`l${s.key}`" x1="0" :y1="piece.heightMm - 10" :x2="s.across" :y2="s.up" stroke="#6f8a62" stroke-width="4" stroke-linecap="round" />
+    <line
+      v-for="s in stems"
+      :key="`l${s.key}`"
+      x1="0"
+      :y1="piece.heightMm - 10"
+      :x2="s.across"
+      :y2="s.up"
+      stroke="#6f8a62"
+      stroke-width="4"
+      stroke-linecap="round"
+    />
     <g v-for="s in stems" :key="s.key" :transform="`translate(${s.across} ${s.up})`">
       <BloomDrawing :stem="s.stem" :turn-deg="s.stem.form === 'leafy' ? 90 - s.across * 0.25 : s.turnDeg" />
     </g>
-    <path v-if="piece.form === 'jug'" :d="`M ${piece.widestMm * 0.36} ${piece.heightMm * 0.88} C ${piece.widestMm * 0.95} ${piece.heightMm * 0.9} ${piece.widestMm * 0.85} ${piece.heightMm * 0.3} ${piece.widestMm * 0.46} ${piece.heightMm * 0.28}`" fill="none" :stroke="piece.accent" stroke-width="11" stroke-linecap="round" />
-    <path :d="vesselProfile(piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm, piece.heightMm * vesselBelly[piece.form])" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.45 : 1" :stroke="piece.accent" stroke-width="2.5" />
-    <path :d="`M ${-piece.widestMm * 0.34} ${piece.heightMm * 0.25} Q ${-piece.widestMm * 0.42} ${piece.heightMm * 0.5} ${-piece.widestMm * 0.3} ${piece.heightMm * 0.75}`" fill="none" stroke="#fff" stroke-width="6" stroke-linecap="round" opacity="0.4" />
+    <path
+      v-if="piece.form === 'jug'"
+      :d="`M ${piece.widestMm * 0.36} ${piece.heightMm * 0.88} C ${piece.widestMm * 0.95} ${piece.heightMm * 0.9} ${piece.widestMm * 0.85} ${piece.heightMm * 0.3} ${piece.widestMm * 0.46} ${piece.heightMm * 0.28}`"
+      fill="none"
+      :stroke="piece.accent"
+      stroke-width="11"
+      stroke-linecap="round"
+    />
+    <path
+      :d="vesselProfile(piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm, piece.heightMm * vesselBelly[piece.form])"
+      :fill="piece.color"
+      :fill-opacity="piece.material === 'glass' ? 0.45 : 1"
+      :stroke="piece.accent"
+      stroke-width="2.5"
+    />
+    <path
+      :d="`M ${-piece.widestMm * 0.34} ${piece.heightMm * 0.25} Q ${-piece.widestMm * 0.42} ${piece.heightMm * 0.5} ${-piece.widestMm * 0.3} ${piece.heightMm * 0.75}`"
+      fill="none"
+      stroke="#fff"
+      stroke-width="6"
+      stroke-linecap="round"
+      opacity="0.4"
+    />
   </g>
   <g v-else-if="piece.kind === 'holder'">
     <template v-if="standing.candle">
       <g :transform="`translate(0 ${piece.heightMm})`">
-        <rect :x="-standing.candle.diameterMm / 2" y="-4" :width="standing.candle.diameterMm" :height="standing.candle.heightMm + 4" rx="3" :fill="standing.candle.color" :stroke="standing.candle.accent" stroke-width="1.5" />
+        <rect
+          :x="-standing.candle.diameterMm / 2"
+          y="-4"
+          :width="standing.candle.diameterMm"
+          :height="standing.candle.heightMm + 4"
+          rx="3"
+          :fill="standing.candle.color"
+          :stroke="standing.candle.accent"
+          stroke-width="1.5"
+        />
         <g :transform="`translate(0 ${standing.candle.heightMm})`">
           <circle v-if="glow" cy="18" r="130" fill="url(#glow)" />
           <circle cy="18" r="42" fill="url(#glow)" />
@@ -67,25 +106,104 @@ const greens = computed(() => {
       </g>
     </template>
     <template v-if="piece.heightMm > 12">
-      <path :d="`M ${-piece.baseMm / 2} 0 L ${-piece.baseMm / 2} 5 Q ${-piece.cupMm * 0.3} 10 ${-piece.cupMm * 0.3} ${piece.heightMm * 0.45} L ${-piece.cupMm * 0.3} ${piece.heightMm - 18} L ${-piece.cupMm * 0.62} ${piece.heightMm - 14} L ${-piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm - 14} L ${piece.cupMm * 0.3} ${piece.heightMm - 18} L ${piece.cupMm * 0.3} ${piece.heightMm * 0.45} Q ${piece.cupMm * 0.3} 10 ${piece.baseMm / 2} 5 L ${piece.baseMm / 2} 0 Z`" :fill="piece.color" :stroke="piece.accent" stroke-width="2" />
+      <path
+        :d="`M ${-piece.baseMm / 2} 0 L ${-piece.baseMm / 2} 5 Q ${-piece.cupMm * 0.3} 10 ${-piece.cupMm * 0.3} ${piece.heightMm * 0.45} L ${-piece.cupMm * 0.3} ${piece.heightMm - 18} L ${-piece.cupMm * 0.62} ${piece.heightMm - 14} L ${-piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm - 14} L ${piece.cupMm * 0.3} ${piece.heightMm - 18} L ${piece.cupMm * 0.3} ${piece.heightMm * 0.45} Q ${piece.cupMm * 0.3} 10 ${piece.baseMm / 2} 5 L ${piece.baseMm / 2} 0 Z`"
+        :fill="piece.color"
+        :stroke="piece.accent"
+        stroke-width="2"
+      />
     </template>
-    <rect v-else :x="-piece.baseMm / 2" y="0" :width="piece.baseMm" :height="piece.takes === 'tealight' ? 45 : 12" rx="7" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.5 : 1" :stroke="piece.accent" stroke-width="2" />
-    <rect v-if="piece.chimney" :x="-piece.chimney.innerMm / 2" :y="piece.heightMm" :width="piece.chimney.innerMm" :height="piece.chimney.rimMm - piece.heightMm" rx="8" :fill="piece.color" fill-opacity="0.22" :stroke="piece.accent" stroke-width="2.5" />
+    <rect
+      v-else
+      :x="-piece.baseMm / 2"
+      y="0"
+      :width="piece.baseMm"
+      :height="piece.takes === 'tealight' ? 45 : 12"
+      rx="7"
+      :fill="piece.color"
+      :fill-opacity="piece.material === 'glass' ? 0.5 : 1"
+      :stroke="piece.accent"
+      stroke-width="2"
+    />
+    <rect
+      v-if="piece.chimney"
+      :x="-piece.chimney.innerMm / 2"
+      :y="piece.heightMm"
+      :width="piece.chimney.innerMm"
+      :height="piece.chimney.rimMm - piece.heightMm"
+      rx="8"
+      :fill="piece.color"
+      fill-opacity="0.22"
+      :stroke="piece.accent"
+      stroke-width="2.5"
+    />
   </g>
   <g v-else-if="piece.kind === 'riser'">
-    <path :d="`M ${-half * 0.5} 0 L ${half * 0.5} 0 L ${half * 0.18} ${piece.heightMm * 0.3} L ${half * 0.14} ${piece.heightMm - 14} L ${-half * 0.14} ${piece.heightMm - 14} L ${-half * 0.18} ${piece.heightMm * 0.3} Z`" :fill="piece.color" :stroke="piece.accent" stroke-width="2" />
+    <path
+      :d="`M ${-half * 0.5} 0 L ${half * 0.5} 0 L ${half * 0.18} ${piece.heightMm * 0.3} L ${half * 0.14} ${piece.heightMm - 14} L ${-half * 0.14} ${piece.heightMm - 14} L ${-half * 0.18} ${piece.heightMm * 0.3} Z`"
+      :fill="piece.color"
+      :stroke="piece.accent"
+      stroke-width="2"
+    />
     <rect :x="-half" :y="piece.heightMm - 16" :width="2 * half" height="16" rx="4" :fill="piece.color" :stroke="piece.accent" stroke-width="2" />
   </g>
-  <rect v-else-if="piece.kind === 'tray'" :x="-half" y="0" :width="2 * half" :height="piece.rimMm" rx="4" :fill="piece.color" :stroke="piece.accent" stroke-width="2" />
+  <rect
+    v-else-if="piece.kind === 'tray'"
+    :x="-half"
+    y="0"
+    :width="2 * half"
+    :height="piece.rimMm"
+    rx="4"
+    :fill="piece.color"
+    :stroke="piece.accent"
+    stroke-width="2"
+  />
   <g v-else-if="piece.form === 'greens'">
-    <path v-for="(l, i) in greens" :key="i" :d="leaf(l.size, l.size * 0.24)" :transform="`translate(${l.x} ${l.z}) rotate(${l.turn})`" :fill="l.light > 0.5 ? piece.color : shade(piece.color, -0.14)" :stroke="piece.accent" stroke-width="0.8" />
+    <path
+      v-for="(l, i) in greens"
+      :key="i"
+      :d="leaf(l.size, l.size * 0.24)"
+      :transform="`translate(${l.x} ${l.z}) rotate(${l.turn})`"
+      :fill="l.light > 0.5 ? piece.color : shade(piece.color, -0.14)"
+      :stroke="piece.accent"
+      stroke-width="0.8"
+    />
   </g>
   <g v-else-if="piece.form === 'compote'">
-    <circle v-for="i in 5" :key="i" :cx="(i - 3) * half * 0.34" :cy="piece.heightMm * (i % 2 === 0 ? 0.86 : 0.76)" :r="half * 0.27" :fill="piece.color" :stroke="shade(piece.color, -0.28)" stroke-width="1.6" />
-    <path :d="`M ${-half} ${piece.heightMm * 0.7} Q ${-half * 0.8} ${piece.heightMm * 0.42} ${-half * 0.14} ${piece.heightMm * 0.4} L ${-half * 0.12} ${piece.heightMm * 0.1} L ${-half * 0.5} 0 L ${half * 0.5} 0 L ${half * 0.12} ${piece.heightMm * 0.1} L ${half * 0.14} ${piece.heightMm * 0.4} Q ${half * 0.8} ${piece.heightMm * 0.42} ${half} ${piece.heightMm * 0.7} Z`" :fill="piece.accent" :stroke="shade(piece.accent, -0.3)" stroke-width="2" />
+    <circle
+      v-for="i in 5"
+      :key="i"
+      :cx="(i - 3) * half * 0.34"
+      :cy="piece.heightMm * (i % 2 === 0 ? 0.86 : 0.76)"
+      :r="half * 0.27"
+      :fill="piece.color"
+      :stroke="shade(piece.color, -0.28)"
+      stroke-width="1.6"
+    />
+    <path
+      :d="`M ${-half} ${piece.heightMm * 0.7} Q ${-half * 0.8} ${piece.heightMm * 0.42} ${-half * 0.14} ${piece.heightMm * 0.4} L ${-half * 0.12} ${piece.heightMm * 0.1} L ${-half * 0.5} 0 L ${half * 0.5} 0 L ${half * 0.12} ${piece.heightMm * 0.1} L ${half * 0.14} ${piece.heightMm * 0.4} Q ${half * 0.8} ${piece.heightMm * 0.42} ${half} ${piece.heightMm * 0.7} Z`"
+      :fill="piece.accent"
+      :stroke="shade(piece.accent, -0.3)"
+      stroke-width="2"
+    />
   </g>
   <g v-else-if="piece.form === 'fruit'">
-    <circle v-for="i in 3" :key="i" :cx="(i - 2) * half * 0.6" :cy="piece.heightMm / 2" :r="piece.heightMm / 2" :fill="piece.color" :stroke="shade(piece.color, -0.28)" stroke-width="1.6" />
+    <circle
+      v-for="i in 3"
+      :key="i"
+      :cx="(i - 2) * half * 0.6"
+      :cy="piece.heightMm / 2"
+      :r="piece.heightMm / 2"
+      :fill="piece.color"
+      :stroke="shade(piece.color, -0.28)"
+      stroke-width="1.6"
+    />
   </g>
-  <path v-else :d="`M ${-half} 0 L ${-half * 0.85} ${piece.heightMm * 0.75} Q ${-half * 0.5} ${piece.heightMm} 0 ${piece.heightMm} Q ${half * 0.5} ${piece.heightMm} ${half * 0.85} ${piece.heightMm * 0.75} L ${half} 0 Z`" :fill="piece.color" :stroke="piece.accent" stroke-width="2.500" />
+  <path
+    v-else
+    :d="`M ${-half} 0 L ${-half * 0.85} ${piece.heightMm * 0.75} Q ${-half * 0.5} ${piece.heightMm} 0 ${piece.heightMm} Q ${half * 0.5} ${piece.heightMm} ${half * 0.85} ${piece.heightMm * 0.75} L ${half} 0 Z`"
+    :fill="piece.color"
+    :stroke="piece.accent"
+    stroke-width="2.500"
+  />
 </template>

@@ -20,8 +20,11 @@ const fruits = computed(() => {
   if (p.kind !== 'ornament') return []
   const { lengthMm } = extentSize(p.extent)
   const r = lengthMm / 2
-  if (p.form === 'fruit') return [0, 120, 240].map((a) => ({ x: r * 0.5 * Math.cos((a * Math.PI) / 180), y: r * 0.5 * Math.sin((a * Math.PI) / 180), r: r * 0.47 }))
-  return [0, 60, 120, 180, 240, 300].map((a) => ({ x: r * 0.52 * Math.cos((a * Math.PI) / 180), y: r * 0.52 * Math.sin((a * Math.PI) / 180), r: r * 0.32 })).concat([{ x: 0, y: 0, r: r * 0.34 }])
+  if (p.form === 'fruit')
+    return [0, 120, 240].map((a) => ({ x: r * 0.5 * Math.cos((a * Math.PI) / 180), y: r * 0.5 * Math.sin((a * Math.PI) / 180), r: r * 0.47 }))
+  return [0, 60, 120, 180, 240, 300]
+    .map((a) => ({ x: r * 0.52 * Math.cos((a * Math.PI) / 180), y: r * 0.52 * Math.sin((a * Math.PI) / 180), r: r * 0.32 }))
+    .concat([{ x: 0, y: 0, r: r * 0.34 }])
 })
 
 /** Leaves of a garland, thick along its middle. */
@@ -46,7 +49,14 @@ const garland = computed(() => {
     <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" opacity="0.15" />
     <circle :r="piece.widestMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.55 : 1" :stroke="piece.accent" stroke-width="2" />
     <circle :r="piece.mouthMm / 2" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
-    <path v-if="piece.form === 'jug'" :d="`M ${piece.widestMm / 2 - 8} 12 Q ${piece.widestMm / 2 + 34} 0 ${piece.widestMm / 2 - 8} -12`" fill="none" :stroke="piece.accent" stroke-width="9" stroke-linecap="round" />
+    <path
+      v-if="piece.form === 'jug'"
+      :d="`M ${piece.widestMm / 2 - 8} 12 Q ${piece.widestMm / 2 + 34} 0 ${piece.widestMm / 2 - 8} -12`"
+      fill="none"
+      :stroke="piece.accent"
+      stroke-width="9"
+      stroke-linecap="round"
+    />
     <g v-for="place in stems" :key="place.key" :transform="`translate(${place.x} ${place.y})`">
       <BloomDrawing :stem="place.stem" :turn-deg="place.turnDeg" />
     </g>
@@ -69,7 +79,15 @@ const garland = computed(() => {
     <path :d="extentPath(piece.extent, 16)" fill="none" :stroke="shade(piece.color, 0.35)" stroke-width="2" transform="scale(0.94)" />
   </g>
   <g v-else-if="piece.form === 'greens'">
-    <path v-for="(l, i) in garland" :key="i" :d="leaf(l.size, l.size * 0.26)" :transform="`translate(${l.x} ${l.y}) rotate(${l.turn})`" :fill="l.light > 0.5 ? piece.color : shade(piece.color, -0.14)" :stroke="piece.accent" stroke-width="0.8" />
+    <path
+      v-for="(l, i) in garland"
+      :key="i"
+      :d="leaf(l.size, l.size * 0.26)"
+      :transform="`translate(${l.x} ${l.y}) rotate(${l.turn})`"
+      :fill="l.light > 0.5 ? piece.color : shade(piece.color, -0.14)"
+      :stroke="piece.accent"
+      stroke-width="0.8"
+    />
   </g>
   <g v-else-if="piece.form === 'compote' || piece.form === 'fruit'">
     <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />

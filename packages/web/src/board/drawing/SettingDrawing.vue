@@ -15,10 +15,14 @@ function flatwarePath(piece: Flatware): string {
   const l = piece.lengthMm / 2
   const w = piece.widthMm / 2
   const grip = Math.min(7, w * 0.5)
-  if (piece.role.endsWith('knife')) return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L ${grip * 0.8} ${-l * 0.05} L ${w * 0.55} 0 L ${w * 0.55} ${l * 0.7} Q ${w * 0.4} ${l} ${-w * 0.2} ${l} Q ${-w * 0.7} ${l * 0.5} ${-w * 0.55} 0 L ${-grip * 0.8} ${-l * 0.05} Z`
-  if (piece.role.endsWith('spoon')) return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L 3 ${l * 0.3} C ${w * 1.25} ${l * 0.42} ${w * 1.1} ${l} 0 ${l} C ${-w * 1.1} ${l} ${-w * 1.25} ${l * 0.42} -3 ${l * 0.3} Z`
+  if (piece.role.endsWith('knife'))
+    return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L ${grip * 0.8} ${-l * 0.05} L ${w * 0.55} 0 L ${w * 0.55} ${l * 0.7} Q ${w * 0.4} ${l} ${-w * 0.2} ${l} Q ${-w * 0.7} ${l * 0.5} ${-w * 0.55} 0 L ${-grip * 0.8} ${-l * 0.05} Z`
+  if (piece.role.endsWith('spoon'))
+    return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L 3 ${l * 0.3} C ${w * 1.25} ${l * 0.42} ${w * 1.1} ${l} 0 ${l} C ${-w * 1.1} ${l} ${-w * 1.25} ${l * 0.42} -3 ${l * 0.3} Z`
   const tine = w * 0.24
-  const tines = [-0.76, -0.25, 0.25, 0.76].map((at) => `M ${at * w - tine / 2} ${l * 0.5} L ${at * w - tine / 2} ${l} L ${at * w + tine / 2} ${l} L ${at * w + tine / 2} ${l * 0.5}`).join(' ')
+  const tines = [-0.76, -0.25, 0.25, 0.76]
+    .map((at) => `M ${at * w - tine / 2} ${l * 0.5} L ${at * w - tine / 2} ${l} L ${at * w + tine / 2} ${l} L ${at * w + tine / 2} ${l * 0.5}`)
+    .join(' ')
   return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L 3 ${l * 0.2} C ${w} ${l * 0.3} ${w * 0.95} ${l * 0.4} ${w * 0.9} ${l * 0.58} L ${-w * 0.9} ${l * 0.58} C ${-w * 0.95} ${l * 0.4} ${-w} ${l * 0.3} -3 ${l * 0.2} Z ${tines}`
 }
 
@@ -34,29 +38,68 @@ function napkinSize(item: SettingItem, fold: 'band' | 'knot' | 'flat') {
       <circle :r="item.halfXMm" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="2" />
       <circle :r="item.halfXMm * 0.965" fill="none" :stroke="item.piece.accent" stroke-width="2.5" opacity="0.75" />
       <circle :r="item.halfXMm * 0.7" :fill="shade(item.piece.color, 0.25)" :stroke="shade(item.piece.color, -0.18)" stroke-width="1.4" />
-      <path :d="`M ${-item.halfXMm * 0.56} ${item.halfXMm * 0.3} A ${item.halfXMm * 0.64} ${item.halfXMm * 0.64} 0 0 0 ${item.halfXMm * 0.1} ${item.halfXMm * 0.63}`" fill="none" stroke="#fff" stroke-width="3" stroke-linecap="round" opacity="0.7" />
+      <path
+        :d="`M ${-item.halfXMm * 0.56} ${item.halfXMm * 0.3} A ${item.halfXMm * 0.64} ${item.halfXMm * 0.64} 0 0 0 ${item.halfXMm * 0.1} ${item.halfXMm * 0.63}`"
+        fill="none"
+        stroke="#fff"
+        stroke-width="3"
+        stroke-linecap="round"
+        opacity="0.7"
+      />
     </template>
     <template v-else-if="item.what === 'napkin'">
       <g v-if="fold === 'knot'" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="1.5" stroke-linejoin="round">
-        <path :d="`M 0 0 C ${-item.halfXMm * 0.9} ${item.halfYMm * 0.35} ${-item.halfXMm} ${item.halfYMm * 0.9} ${-item.halfXMm * 0.75} ${item.halfYMm} L ${item.halfXMm * 0.8} ${item.halfYMm * 0.92} C ${item.halfXMm} ${item.halfYMm * 0.7} ${item.halfXMm * 0.7} ${item.halfYMm * 0.3} 0 0 Z`" />
-        <path :d="`M 0 0 C ${item.halfXMm * 0.8} ${-item.halfYMm * 0.35} ${item.halfXMm} ${-item.halfYMm * 0.85} ${item.halfXMm * 0.7} ${-item.halfYMm} L ${-item.halfXMm * 0.85} ${-item.halfYMm * 0.94} C ${-item.halfXMm} ${-item.halfYMm * 0.6} ${-item.halfXMm * 0.6} ${-item.halfYMm * 0.3} 0 0 Z`" />
-        <path :d="`M ${-item.halfXMm * 0.25} ${item.halfYMm * 0.85} L 0 ${item.halfYMm * 0.15} M ${item.halfXMm * 0.3} ${-item.halfYMm * 0.85} L 0 ${-item.halfYMm * 0.15}`" fill="none" />
+        <path
+          :d="`M 0 0 C ${-item.halfXMm * 0.9} ${item.halfYMm * 0.35} ${-item.halfXMm} ${item.halfYMm * 0.9} ${-item.halfXMm * 0.75} ${item.halfYMm} L ${item.halfXMm * 0.8} ${item.halfYMm * 0.92} C ${item.halfXMm} ${item.halfYMm * 0.7} ${item.halfXMm * 0.7} ${item.halfYMm * 0.3} 0 0 Z`"
+        />
+        <path
+          :d="`M 0 0 C ${item.halfXMm * 0.8} ${-item.halfYMm * 0.35} ${item.halfXMm} ${-item.halfYMm * 0.85} ${item.halfXMm * 0.7} ${-item.halfYMm} L ${-item.halfXMm * 0.85} ${-item.halfYMm * 0.94} C ${-item.halfXMm} ${-item.halfYMm * 0.6} ${-item.halfXMm * 0.6} ${-item.halfYMm * 0.3} 0 0 Z`"
+        />
+        <path
+          :d="`M ${-item.halfXMm * 0.25} ${item.halfYMm * 0.85} L 0 ${item.halfYMm * 0.15} M ${item.halfXMm * 0.3} ${-item.halfYMm * 0.85} L 0 ${-item.halfYMm * 0.15}`"
+          fill="none"
+        />
         <ellipse :rx="item.halfXMm * 0.32" :ry="item.halfYMm * 0.17" :fill="item.piece.accent" />
       </g>
       <g v-else :stroke="item.piece.accent" stroke-width="1.5">
-        <rect :x="-napkinSize(item, fold).halfXMm" :y="-napkinSize(item, fold).halfYMm" :width="2 * napkinSize(item, fold).halfXMm" :height="2 * napkinSize(item, fold).halfYMm" rx="3" :fill="item.piece.color" />
-        <path :d="`M ${-item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm} M ${item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm}`" fill="none" opacity="0.7" />
+        <rect
+          :x="-napkinSize(item, fold).halfXMm"
+          :y="-napkinSize(item, fold).halfYMm"
+          :width="2 * napkinSize(item, fold).halfXMm"
+          :height="2 * napkinSize(item, fold).halfYMm"
+          rx="3"
+          :fill="item.piece.color"
+        />
+        <path
+          :d="`M ${-item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm} M ${item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm}`"
+          fill="none"
+          opacity="0.7"
+        />
         <rect v-if="fold === 'band'" :x="-item.halfXMm - 2" y="-13" :width="2 * item.halfXMm + 4" height="26" :fill="item.piece.accent" />
       </g>
     </template>
     <template v-else-if="item.what === 'flatware'">
-      <path :d="flatwarePath(item.piece as Flatware)" :transform="`rotate(${turnOf(item)})`" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="1.2" stroke-linejoin="round" />
+      <path
+        :d="flatwarePath(item.piece as Flatware)"
+        :transform="`rotate(${turnOf(item)})`"
+        :fill="item.piece.color"
+        :stroke="item.piece.accent"
+        stroke-width="1.2"
+        stroke-linejoin="round"
+      />
     </template>
     <template v-else>
       <circle :r="item.halfXMm" :fill="item.piece.color" fill-opacity="0.45" :stroke="item.piece.accent" stroke-width="2.4" />
       <circle :r="item.halfXMm * 0.62" :fill="item.piece.color" fill-opacity="0.5" :stroke="item.piece.accent" stroke-width="1.2" />
       <circle :r="item.halfXMm * 0.1" :fill="item.piece.accent" />
-      <path :d="`M ${-item.halfXMm * 0.74} ${item.halfXMm * 0.2} A ${item.halfXMm * 0.78} ${item.halfXMm * 0.78} 0 0 0 ${-item.halfXMm * 0.1} ${item.halfXMm * 0.76}`" fill="none" stroke="#fff" stroke-width="4" stroke-linecap="round" opacity="0.85" />
+      <path
+        :d="`M ${-item.halfXMm * 0.74} ${item.halfXMm * 0.2} A ${item.halfXMm * 0.78} ${item.halfXMm * 0.78} 0 0 0 ${-item.halfXMm * 0.1} ${item.halfXMm * 0.76}`"
+        fill="none"
+        stroke="#fff"
+        stroke-width="4"
+        stroke-linecap="round"
+        opacity="0.85"
+      />
     </template>
   </g>
 </template>

@@ -1,0 +1,46 @@
+import { createAssessor } from '@hestiad/core';
+import { generateLook } from './generateLook.js';
+import { hiddenByRays } from './rayCaster.js';
+import { medianMs } from './benchLine.js';
+function moved(look, i) {
+    return { ...look, centerpiece: look.centerpiece.map((placed, j) => (j === i ? { ...placed, xMm: placed.xMm + 12 } : placed)) };
+}
+/** Full assessments: a fresh assessor each time, so nothing is remembered. */
+function full(name, guests, pieces, seeds, rounds) {
+    const looks = seeds.map((seed) => generateLook(seed, { guests, pieces, manner: 'laid' }));
+    const value = medianMs(rounds, (i) => createAssessor().assess(structuredClone(looks[i % looks.length])));
+    const clone = medianMs(rounds, (i) => structuredClone(looks[i % looks.length]));
+    return { name, value: value - clone, unit: 'ms', baseline: 'structured clone of the same look', ratio: (value - clone) / clone };
+}
+function afterMove() {
+    const look = generateLook(1, { guests: 12, pieces: 60, manner: 'laid' });
+    const assessor = createAssessor();
+    assessor.assess(look);
+    const value = medianMs(60, (i) => assessor.assess(moved(look, i)));
+    const fresh = medianMs(30, () => createAssessor().assess(structuredClone(look)));
+    return { name: 'assess-after-move', value, unit: 'ms', baseline: 'full assessment of the same look', ratio: value / fresh };
+}
+/** Pairs that the ray caster is timed on; all of them would take it minutes. */
+const SAMPLE = 8;
+/** Ours against ray casting with just as many rays as reach our accuracy against a fine cast. */
+function againstRays() {
+    const look = generateLook(3, { guests: 12, pieces: 60, manner: 'wild' });
+    const matrix = createAssessor().measure(look).figures.sight.hidden;
+    const partly = matrix.flatMap((row, a) => row.flatMap((share, b) => (share > 0.02 && share < 0.98 ? [[a, b]] : [])));
+    const pairs = partly.filter((_, i) => i % Math.max(1, Math.floor(partly.length / SAMPLE)) === 0).slice(0, SAMPLE);
+    const at = (shares) => pairs.map(([a, b]) => shares[a * matrix.length + b]);
+    const fine = at(hiddenByRays(look, 64, pairs));
+    const error = (shares) => fine.reduce((sum, share, i) => sum + Math.abs(share - shares[i]), 0) / fine.length;
+    const goal = error(pairs.map(([a, b]) => matrix[a][b]));
+    const grid = [6, 8, 10, 12, 16, 20, 24, 32].find((n) => error(at(hiddenByRays(look, n, pairs))) <= goal) ?? 40;
+    const allPairs = matrix.length * (matrix.length - 1);
+    const raysMs = (medianMs(1, () => hiddenByRays(look, grid, pairs)) * allPairs) / pairs.length;
+    const oursMs = medianMs(15, () => createAssessor().measure(structuredClone(look)));
+    const baseline = `three's Raycaster, ${grid} x ${grid} rays a face (mean error ${(goal * 100).toFixed(2)} points as ours), timed on ${pairs.length} of ${allPairs} pairs; ours is the whole measurement`;
+    return { name: 'sight-vs-raycaster', value: oursMs, unit: 'ms', baseline, ratio: raysMs / oursMs };
+}
+export function assessBenches() {
+    const small = [1, 2, 3, 4, 5];
+    return [full('assess-12x60', 12, 60, small, 40), afterMove(), full('assess-60x400', 60, 400, [1, 2, 3], 7), againstRays()];
+}
+//# sourceMappingURL=assess.bench.js.map

@@ -1,0 +1,108 @@
+import { readFileSync } from 'node:fs';
+import { capacity, newGuest, placeWidthMm, seededRandom, seatPlan } from '@hestiad/core';
+const main = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8'));
+/** A look from a seed: the demo's cupboard, a table long enough for the guests, pieces of all kinds. Same seed, same look. */
+export function generateLook(seed, kind) {
+    const random = seededRandom(seed);
+    const guests = Array.from({ length: kind.guests }, (_, i) => guestOf(random, i));
+    const linens = { clothId: null, runner: null, matId: null };
+    const money = { ...main.money, totalCents: 400_000 };
+    const household = { cats: false, dogs: false, toddlers: false };
+    const look = { ...main, id: `seed-${seed}`, guests, linens, money, household, table: { ...main.table, shape: shapeFor(random, kind.guests), leaves: { owned: 2, in: 0, eachMm: 450 } } };
+    const centerpiece = kind.manner === 'laid' ? laidRows(look, kind.pieces, random) : scattered(look, kind.pieces, random);
+    return kind.manner === 'laid' ? { ...look, centerpiece } : wild({ ...look, centerpiece }, random);
+}
+function pick(random, list) {
+    return list[Math.floor(random() * list.length)];
+}
+function guestOf(random, i) {
+    const guest = newGuest(i + 1);
+    if (random() < 0.1)
+        return { ...guest, body: { kind: 'child', ageYears: 4 + Math.floor(random() * 9), boosterMm: random() < 0.5 ? 80 : 0 } };
+    return { ...guest, body: { kind: 'adult', build: pick(random, ['woman', 'man', 'unstated']), stature: pick(random, ['short', 'average', 'tall']) } };
+}
+function shapeFor(random, guests) {
+    const sideMm = Math.max(2, Math.ceil((guests - 2) / 2)) * (placeWidthMm.usual + 60);
+    const widthMm = 1100 + Math.floor(random() * 250);
+    return pick(random, [
+        { kind: 'rectangle', lengthMm: sideMm + 300, widthMm },
+        { kind: 'racetrack', lengthMm: sideMm + 900, widthMm },
+        { kind: 'oval', lengthMm: sideMm + 1300, widthMm: widthMm + 150 }
+    ]);
+}
+/** Small things in sound rows: lights and bottles. */
+function smallOf(random, i, x, y) {
+    const base = { id: `p-${i}`, xMm: Math.round(x), yMm: Math.round(y), turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: null };
+    const kind = random();
+    if (kind < 0.45)
+        return { ...base, pieceId: 'tealight-smoke', candle: { candleId: 'tealight-8', lightAtMin: 1200 } };
+    if (kind < 0.65)
+        return { ...base, pieceId: 'holder-brass-low', candle: { candleId: 'taper-ivory-8', lightAtMin: 1200 } };
+    return { ...base, pieceId: 'bud-bottle' };
+}
+function placedOf(random, i, x, y) {
+    const base = { id: `p-${i}`, xMm: Math.round(x), yMm: Math.round(y), turnDeg: Math.floor(random() * 360), on: null, atMeal: true, candle: null, arrangement: null };
+    const kind = random();
+    if (kind < 0.3)
+        return { ...base, pieceId: 'tealight-smoke', candle: { candleId: 'tealight-8', lightAtMin: 1200 } };
+    if (kind < 0.5)
+        return { ...base, pieceId: 'holder-brass-low', candle: { candleId: 'taper-ivory-8', lightAtMin: 1200 } };
+    if (kind < 0.65)
+        return { ...base, pieceId: 'bud-bottle', arrangement: { stems: [{ stemId: 'rose-garden', count: 1 }], riseMm: 70, spreadMm: 70 } };
+    if (kind < 0.8)
+        return { ...base, pieceId: 'persimmons' };
+    if (kind < 0.9)
+        return { ...base, pieceId: 'spool-jar' };
+    return { ...base, pieceId: 'low-bowl-oyster', arrangement: { stems: [{ stemId: 'rose-garden', count: 6 }, { stemId: 'lisianthus', count: 6 }], riseMm: 90, spreadMm: 180 } };
+}
+/** Three rows down the free middle, with one jug of flowers too tall in its midst. */
+function laidRows(look, count, random) {
+    const { outline } = seatPlan(look);
+    const half = (outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm) - 620;
+    const columns = Math.ceil((count - 1) / 3);
+    const jug = { id: 'jug', pieceId: 'jug-sky', xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200 } };
+    const rows = Array.from({ length: count - 1 }, (_, i) => {
+        const share = (2 * (Math.floor(i / 3) + 0.5)) / columns - 1;
+        return smallOf(random, i, Math.sign(share || 1) * (420 + (half - 420) * Math.abs(share)), ((i % 3) - 1) * 95);
+    });
+    return [jug, ...rows];
+}
+function scattered(look, count, random) {
+    const { outline } = seatPlan(look);
+    const halfX = outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm;
+    return Array.from({ length: count }, (_, i) => placedOf(random, i, (random() * 2 - 1) * halfX * 1.02, (random() * 2 - 1) * outline.halfWidthMm * 1.02));
+}
+const anyOf = (random, ids) => pick(random, ids);
+/** Everything else chosen without sense, so that every finding comes up. */
+function wild(look, random) {
+    const tall = { id: 'tall', pieceId: 'jug-sky', xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: { stems: [{ stemId: 'anemone-white', count: 4 + Math.floor(random() * 260) }, { stemId: 'honesty', count: 3 }], riseMm: 60 + Math.floor(random() * 500), spreadMm: 120 + Math.floor(random() * 400) } };
+    const carried = [
+        { id: 'tray', pieceId: 'tray-mirror', xMm: 250, yMm: 40, turnDeg: 20, on: null, atMeal: true, candle: null, arrangement: null },
+        { id: 'on-tray', pieceId: 'hurricane', xMm: Math.floor(random() * 300), yMm: 0, turnDeg: 0, on: 'tray', atMeal: true, candle: { candleId: anyOf(random, ['pillar-beeswax', 'taper-ivory-12']), lightAtMin: 1095 }, arrangement: null },
+        { id: 'tall-taper', pieceId: 'holder-brass-tall', xMm: -200, yMm: 30, turnDeg: 0, on: null, atMeal: true, candle: { candleId: anyOf(random, ['taper-ivory-12', 'taper-ivory-8', 'tealight-4']), lightAtMin: 1000 }, arrangement: null },
+        { id: 'garland', pieceId: 'greens-bay', xMm: -150, yMm: 0, turnDeg: 15, on: null, atMeal: true, candle: null, arrangement: null }
+    ];
+    const guests = look.guests.length + Math.floor(random() * 7) - 2;
+    return {
+        ...look,
+        guests: Array.from({ length: Math.max(1, guests) }, (_, i) => look.guests[i] ?? newGuest(i + 1)),
+        household: { cats: random() < 0.5, dogs: random() < 0.5, toddlers: random() < 0.5 },
+        occasion: { ...look.occasion, endMin: 1200 + Math.floor(random() * 400), courses: random() < 0.5 ? ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] : ['main', 'dessert'] },
+        money: { ...look.money, totalCents: Math.floor(random() * 60_000), reservePercent: Math.floor(random() * 30) },
+        school: { ...look.school, comfort: pick(random, ['tight', 'usual', 'roomy']), drop: pick(random, ['casual', 'dressy', 'formal']), fullness: pick(random, ['sparse', 'usual', 'lush']), safety: pick(random, ['US', 'EU']) },
+        table: { ...look.table, heads: pick(random, ['open', 'closed']), support: random() < 0.5 ? { kind: 'pedestal' } : { kind: 'legs', legMm: 80, insetMm: Math.floor(random() * 400) } },
+        linens: {
+            clothId: anyOf(random, ['cloth-oyster-oval', 'cloth-long', 'cloth-round-90', 'cloth-banquet']),
+            runner: { pieceId: anyOf(random, ['runner-smoke', 'runner-flax']), lay: pick(random, ['along', 'across']) },
+            matId: random() < 0.5 ? anyOf(random, ['mat-sea', 'mat-felt']) : null
+        },
+        setting: { ...look.setting, breadPlateId: random() < 0.5 ? 'bread-oyster' : null, flatwareIds: look.setting.flatwareIds.filter(() => random() < 0.85), napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: 'band' } },
+        centerpiece: [...look.centerpiece, tall, ...carried],
+        offers: look.offers.filter(() => random() < 0.8)
+    };
+}
+/** Whether a generated table holds its guests, for benches that want a sound one. */
+export function seatsAll(look) {
+    return capacity(look.table, 'tight') >= look.guests.length;
+}
+//# sourceMappingURL=generateLook.js.map

@@ -1,0 +1,31 @@
+import { readFileSync } from 'node:fs'
+import { newGuest, type Guest, type Look, type Table } from '@hestiad/core'
+
+/** A demo look by its file's name. */
+export function demoLook(name = 'pearl-anniversary'): Look {
+  return JSON.parse(readFileSync(new URL(`../../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
+}
+
+export const guests = (count: number): Guest[] => Array.from({ length: count }, (_, i) => newGuest(i + 1))
+
+const inch = 25.4
+const bare = {
+  name: '',
+  leaves: { owned: 0, in: 0, eachMm: 0 },
+  support: { kind: 'pedestal' },
+  heightMm: 740,
+  seatHeightMm: 450,
+  heads: 'open',
+  color: '#aaaaaa'
+} as const
+
+export const roundTable = (diameterIn: number): Table => ({ ...bare, shape: { kind: 'round', diameterMm: diameterIn * inch } })
+export const longTable = (lengthIn: number, widthIn: number, heads: Table['heads'] = 'open'): Table => ({
+  ...bare,
+  heads,
+  shape: { kind: 'rectangle', lengthMm: lengthIn * inch, widthMm: widthIn * inch }
+})
+export const ovalTable = (lengthIn: number, widthIn: number): Table => ({
+  ...bare,
+  shape: { kind: 'oval', lengthMm: lengthIn * inch, widthMm: widthIn * inch }
+})

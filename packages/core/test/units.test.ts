@@ -1,0 +1,47 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { formatClock, formatDuration, formatLength, parseLength } from '@hestiad/core'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+
+describe('lengths', () => {
+  it.each([
+    ['14 1/2', 368.3],
+    ['14½', 368.3],
+    ['14.5 in', 368.3],
+    ['37 cm', 370],
+    ['2 ft', 609.6],
+    ['1/2"', 12.7],
+    ['0,5 m', 500],
+    ['-2', -50.8]
+  ])('%s is read', (text, mm) => {
+    expect(parseLength(text, 'in')).toBeCloseTo(mm, 9)
+  })
+
+  it.each(['', 'tall', '12 34', '1/0', '5 miles', '--3'])('%j is no length', (text) => expect(parseLength(text, 'in')).toBeUndefined())
+
+  it('what is shown reads back as the same to a quarter inch or half a centimeter', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -4000, max: 40_000 }), fc.constantFrom('in' as const, 'cm' as const), (steps, unit) => {
+        const mm = steps * (unit === 'in' ? 6.35 : 5)
+        expect(parseLength(formatLength(mm, unit), unit)).toBeCloseTo(mm, 6)
+      }),
+      { seed: 3 }
+    )
+  })
+})
+
+it('a time past midnight is told on the next day’s clock, a duration in hours', () => {
+  expect([formatClock(1470), formatClock(1110), formatDuration(310), formatDuration(240)]).toEqual(['00:30', '18:30', '5 h 10', '4 h'])
+})
+
+it('the core asks nothing of the world: no page, no files, no clock, no chance', () => {
+  const src = fileURLToPath(new URL('../src', import.meta.url))
+  const files = readdirSync(src, { recursive: true, encoding: 'utf8' }).filter((name) => name.endsWith('.ts'))
+  expect(files.length).toBeGreaterThan(50)
+  for (const name of files) {
+    const text = readFileSync(join(src, name), 'utf8')
+    expect(text, name).not.toMatch(/Math\.random|Date\.now|new Date\(|from 'node:|\bdocument\.|\bwindow\.|process\./)
+  }
+})

@@ -1,0 +1,124 @@
+// Saves of full looks against a server of its own on this machine, over loopback.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import http from 'node:http'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+const CLIENTS = 8
+const RUN_MS = 20_000
+const ALONE_MS = 4_000
+const OFFERED_PER_S = 300
+
+function startServer(root, folder) {
+  const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), '--port', '0', '--data', folder], { stdio: ['ignore', 'pipe', 2] })
+  return new Promise((resolve, reject) => {
+    server.once('exit', () => reject(new Error('the server did not start')))
+    server.stdout.on('data', (text) => {
+      const address = /http:\S+/.exec(String(text))
+      if (address) resolve({ server, address: address[0] })
+    })
+  })
+}
+
+const agent = new http.Agent({ keepAlive: true, maxSockets: 64 })
+
+function call(address, method, path, body, headers = {}) {
+  return new Promise((resolve, reject) => {
+    const request = http.request(
+      address + path,
+      { method, agent, headers: { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body ?? ''), ...headers } },
+      (response) => {
+        const chunks = []
+        response.on('data', (chunk) => chunks.push(chunk))
+        response.on('end', () => resolve({ status: response.statusCode, body: JSON.parse(Buffer.concat(chunks)) }))
+      }
+    )
+    request.on('error', reject)
+    request.end(body)
+  })
+}
+
+/** One client with a look of its own, which it saves over and over. */
+async function makeClient(address, text) {
+  const { body } = await call(address, 'POST', '/api/looks', text)
+  const client = { id: body.id, acknowledged: 1, timesMs: [] }
+  const save = `{"look":${text},"history":{"past":[],"future":[]}}`
+  client.save = async () => {
+    const from = performance.now()
+    const answer = await call(address, 'PUT', `/api/looks/${client.id}`, save, { 'if-match': `"${client.acknowledged}"` })
+    if (answer.status !== 200) throw new Error(`a save was answered ${answer.status}`)
+    client.acknowledged = answer.body.revision
+    client.timesMs.push(performance.now() - from)
+  }
+  return client
+}
+
+async function closedLoop(clients, forMs) {
+  const until = performance.now() + forMs
+  const before = clients.reduce((sum, c) => sum + c.timesMs.length, 0)
+  await Promise.all(
+    clients.map(async (client) => {
+      while (performance.now() < until) await client.save()
+    })
+  )
+  return (clients.reduce((sum, c) => sum + c.timesMs.length, 0) - before) / (forMs / 1000)
+}
+
+/** Saves offered at a steady rate, each by the client that is free longest; the time counts from when a save was due. */
+async function steady(clients, perSecond, forMs) {
+  const timesMs = []
+  const start = performance.now()
+  const count = Math.floor((perSecond * forMs) / 1000)
+  let next = 0
+  await Promise.all(
+    clients.map(async (client) => {
+      while (next < count) {
+        const due = start + (next++ * 1000) / perSecond
+        const wait = due - performance.now()
+        if (wait > 0) await new Promise((done) => setTimeout(done, wait))
+        await client.save()
+        timesMs.push(performance.now() - Math.max(due, start))
+      }
+    })
+  )
+  return timesMs.sort((a, b) => a - b)
+}
+
+export async function loadBench(root) {
+  const folder = mkdtempSync(join(tmpdir(), 'hestiad-bench-'))
+  const { server, address } = await startServer(root, folder)
+  try {
+    const text = JSON.stringify(JSON.parse(readFileSync(join(root, 'demo/pearl-anniversary.hestiad.json'), 'utf8')))
+    const clients = []
+    for (let i = 0; i < CLIENTS; i++) clients.push(await makeClient(address, text))
+    const alone = await closedLoop(clients.slice(0, 1), ALONE_MS)
+    const together = await closedLoop(clients, RUN_MS)
+    const timesMs = await steady(clients, OFFERED_PER_S, RUN_MS)
+    for (const client of clients) {
+      const { body } = await call(address, 'GET', `/api/looks/${client.id}`)
+      if (body.revision !== client.acknowledged) throw new Error('an acknowledged save was lost')
+    }
+    const at = (share) => timesMs[Math.min(timesMs.length - 1, Math.floor(share * timesMs.length))]
+    return [
+      {
+        name: 'saves-per-second',
+        value: together,
+        unit: '1/s',
+        baseline: `one client alone; ${CLIENTS} clients, ${RUN_MS / 1000} s, none lost`,
+        ratio: together / alone
+      },
+      {
+        name: 'save-p99-ms',
+        value: at(0.99),
+        unit: 'ms',
+        baseline: `the median at ${OFFERED_PER_S} saves a second offered for ${RUN_MS / 1000} s`,
+        ratio: at(0.99) / at(0.5)
+      }
+    ]
+  } finally {
+    agent.destroy()
+    server.kill()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}

@@ -1,0 +1,17 @@
+import { defineConfig } from 'vitest/config'
+
+const source = { conditions: ['source', 'module', 'node', 'development|production'] }
+
+export default defineConfig({
+  test: {
+    projects: [
+      { resolve: source, ssr: { resolve: source }, test: { name: 'core', root: 'packages/core', include: ['test/**/*.test.ts'], testTimeout: 120_000 } },
+      {
+        resolve: source,
+        ssr: { resolve: source },
+        test: { name: 'server', root: 'packages/server', include: ['test/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 60_000 }
+      },
+      { resolve: source, ssr: { resolve: source }, test: { name: 'web', root: 'packages/web', include: ['test/**/*.test.ts'] } }
+    ]
+  }
+})
