@@ -1,11 +1,13 @@
-/** Median time of a piece of work over some rounds, after two to warm up. */
+/** Rounds before the counted ones; a single round has none. */
+export const WARM_UP = 4;
+/** Median time of a piece of work over some rounds, after some to warm up. */
 export function medianMs(rounds, work) {
-    if (rounds > 1)
-        for (let i = 0; i < 4; i++)
-            work(i);
+    const warm = rounds > 1 ? WARM_UP : 0;
+    for (let i = 0; i < warm; i++)
+        work(i);
     const times = Array.from({ length: rounds }, (_, i) => {
         const start = performance.now();
-        work(i);
+        work(i + warm);
         return performance.now() - start;
     }).sort((a, b) => a - b);
     return times[Math.floor(times.length / 2)];

@@ -8,7 +8,15 @@ export function generateLook(seed, kind) {
     const linens = { clothId: null, runner: null, matId: null };
     const money = { ...main.money, totalCents: 400_000 };
     const household = { cats: false, dogs: false, toddlers: false };
-    const look = { ...main, id: `seed-${seed}`, guests, linens, money, household, table: { ...main.table, shape: shapeFor(random, kind.guests), leaves: { owned: 2, in: 0, eachMm: 450 } } };
+    const look = {
+        ...main,
+        id: `seed-${seed}`,
+        guests,
+        linens,
+        money,
+        household,
+        table: { ...main.table, shape: shapeFor(random, kind.guests), leaves: { owned: 2, in: 0, eachMm: 450 } }
+    };
     const centerpiece = kind.manner === 'laid' ? laidRows(look, kind.pieces, random) : scattered(look, kind.pieces, random);
     return kind.manner === 'laid' ? { ...look, centerpiece } : wild({ ...look, centerpiece }, random);
 }
@@ -41,7 +49,16 @@ function smallOf(random, i, x, y) {
     return { ...base, pieceId: 'bud-bottle' };
 }
 function placedOf(random, i, x, y) {
-    const base = { id: `p-${i}`, xMm: Math.round(x), yMm: Math.round(y), turnDeg: Math.floor(random() * 360), on: null, atMeal: true, candle: null, arrangement: null };
+    const base = {
+        id: `p-${i}`,
+        xMm: Math.round(x),
+        yMm: Math.round(y),
+        turnDeg: Math.floor(random() * 360),
+        on: null,
+        atMeal: true,
+        candle: null,
+        arrangement: null
+    };
     const kind = random();
     if (kind < 0.3)
         return { ...base, pieceId: 'tealight-smoke', candle: { candleId: 'tealight-8', lightAtMin: 1200 } };
@@ -53,14 +70,35 @@ function placedOf(random, i, x, y) {
         return { ...base, pieceId: 'persimmons' };
     if (kind < 0.9)
         return { ...base, pieceId: 'spool-jar' };
-    return { ...base, pieceId: 'low-bowl-oyster', arrangement: { stems: [{ stemId: 'rose-garden', count: 6 }, { stemId: 'lisianthus', count: 6 }], riseMm: 90, spreadMm: 180 } };
+    return {
+        ...base,
+        pieceId: 'low-bowl-oyster',
+        arrangement: {
+            stems: [
+                { stemId: 'rose-garden', count: 6 },
+                { stemId: 'lisianthus', count: 6 }
+            ],
+            riseMm: 90,
+            spreadMm: 180
+        }
+    };
 }
 /** Three rows down the free middle, with one jug of flowers too tall in its midst. */
 function laidRows(look, count, random) {
     const { outline } = seatPlan(look);
     const half = (outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm) - 620;
     const columns = Math.ceil((count - 1) / 3);
-    const jug = { id: 'jug', pieceId: 'jug-sky', xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200 } };
+    const jug = {
+        id: 'jug',
+        pieceId: 'jug-sky',
+        xMm: 0,
+        yMm: 0,
+        turnDeg: 0,
+        on: null,
+        atMeal: true,
+        candle: null,
+        arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200 }
+    };
     const rows = Array.from({ length: count - 1 }, (_, i) => {
         const share = (2 * (Math.floor(i / 3) + 0.5)) / columns - 1;
         return smallOf(random, i, Math.sign(share || 1) * (420 + (half - 420) * Math.abs(share)), ((i % 3) - 1) * 95);
@@ -75,11 +113,48 @@ function scattered(look, count, random) {
 const anyOf = (random, ids) => pick(random, ids);
 /** Everything else chosen without sense, so that every finding comes up. */
 function wild(look, random) {
-    const tall = { id: 'tall', pieceId: 'jug-sky', xMm: 0, yMm: 0, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: { stems: [{ stemId: 'anemone-white', count: 4 + Math.floor(random() * 260) }, { stemId: 'honesty', count: 3 }], riseMm: 60 + Math.floor(random() * 500), spreadMm: 120 + Math.floor(random() * 400) } };
+    const tall = {
+        id: 'tall',
+        pieceId: 'jug-sky',
+        xMm: 0,
+        yMm: 0,
+        turnDeg: 0,
+        on: null,
+        atMeal: true,
+        candle: null,
+        arrangement: {
+            stems: [
+                { stemId: pick(random, ['anemone-white', 'ranunculus']), count: 4 + Math.floor(random() * 260) },
+                { stemId: 'honesty', count: 3 }
+            ],
+            riseMm: 60 + Math.floor(random() * 500),
+            spreadMm: 120 + Math.floor(random() * 400)
+        }
+    };
     const carried = [
         { id: 'tray', pieceId: 'tray-mirror', xMm: 250, yMm: 40, turnDeg: 20, on: null, atMeal: true, candle: null, arrangement: null },
-        { id: 'on-tray', pieceId: 'hurricane', xMm: Math.floor(random() * 300), yMm: 0, turnDeg: 0, on: 'tray', atMeal: true, candle: { candleId: anyOf(random, ['pillar-beeswax', 'taper-ivory-12']), lightAtMin: 1095 }, arrangement: null },
-        { id: 'tall-taper', pieceId: 'holder-brass-tall', xMm: -200, yMm: 30, turnDeg: 0, on: null, atMeal: true, candle: { candleId: anyOf(random, ['taper-ivory-12', 'taper-ivory-8', 'tealight-4']), lightAtMin: 1000 }, arrangement: null },
+        {
+            id: 'on-tray',
+            pieceId: 'hurricane',
+            xMm: Math.floor(random() * 300),
+            yMm: 0,
+            turnDeg: 0,
+            on: 'tray',
+            atMeal: true,
+            candle: { candleId: anyOf(random, ['pillar-beeswax', 'taper-ivory-12']), lightAtMin: 1095 },
+            arrangement: null
+        },
+        {
+            id: 'tall-taper',
+            pieceId: 'holder-brass-tall',
+            xMm: -200,
+            yMm: 30,
+            turnDeg: 0,
+            on: null,
+            atMeal: true,
+            candle: { candleId: anyOf(random, ['taper-ivory-12', 'taper-ivory-8', 'tealight-4']), lightAtMin: 1000 },
+            arrangement: null
+        },
         { id: 'garland', pieceId: 'greens-bay', xMm: -150, yMm: 0, turnDeg: 15, on: null, atMeal: true, candle: null, arrangement: null }
     ];
     const guests = look.guests.length + Math.floor(random() * 7) - 2;
@@ -87,16 +162,36 @@ function wild(look, random) {
         ...look,
         guests: Array.from({ length: Math.max(1, guests) }, (_, i) => look.guests[i] ?? newGuest(i + 1)),
         household: { cats: random() < 0.5, dogs: random() < 0.5, toddlers: random() < 0.5 },
-        occasion: { ...look.occasion, endMin: 1200 + Math.floor(random() * 400), courses: random() < 0.5 ? ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] : ['main', 'dessert'] },
+        occasion: {
+            ...look.occasion,
+            endMin: 1200 + Math.floor(random() * 400),
+            courses: random() < 0.5 ? ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] : ['main', 'dessert']
+        },
         money: { ...look.money, totalCents: Math.floor(random() * 60_000), reservePercent: Math.floor(random() * 30) },
-        school: { ...look.school, comfort: pick(random, ['tight', 'usual', 'roomy']), drop: pick(random, ['casual', 'dressy', 'formal']), fullness: pick(random, ['sparse', 'usual', 'lush']), safety: pick(random, ['US', 'EU']) },
-        table: { ...look.table, heads: pick(random, ['open', 'closed']), support: random() < 0.5 ? { kind: 'pedestal' } : { kind: 'legs', legMm: 80, insetMm: Math.floor(random() * 400) } },
+        school: {
+            ...look.school,
+            comfort: pick(random, ['tight', 'usual', 'roomy']),
+            drop: pick(random, ['casual', 'dressy', 'formal']),
+            fullness: pick(random, ['sparse', 'usual', 'lush']),
+            safety: pick(random, ['US', 'EU'])
+        },
+        table: {
+            ...look.table,
+            shape: random() < 0.25 ? { kind: 'rectangle', lengthMm: 2400, widthMm: 820 } : look.table.shape,
+            heads: pick(random, ['open', 'closed']),
+            support: random() < 0.5 ? { kind: 'pedestal' } : { kind: 'legs', legMm: 80, insetMm: Math.floor(random() * 400) }
+        },
         linens: {
             clothId: anyOf(random, ['cloth-oyster-oval', 'cloth-long', 'cloth-round-90', 'cloth-banquet']),
             runner: { pieceId: anyOf(random, ['runner-smoke', 'runner-flax']), lay: pick(random, ['along', 'across']) },
             matId: random() < 0.5 ? anyOf(random, ['mat-sea', 'mat-felt']) : null
         },
-        setting: { ...look.setting, breadPlateId: random() < 0.5 ? 'bread-oyster' : null, flatwareIds: look.setting.flatwareIds.filter(() => random() < 0.85), napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: 'band' } },
+        setting: {
+            ...look.setting,
+            breadPlateId: random() < 0.5 ? 'bread-oyster' : null,
+            flatwareIds: look.setting.flatwareIds.filter(() => random() < 0.85),
+            napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: 'band' }
+        },
         centerpiece: [...look.centerpiece, tall, ...carried],
         offers: look.offers.filter(() => random() < 0.8)
     };

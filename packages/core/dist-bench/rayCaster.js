@@ -36,7 +36,10 @@ export function hiddenByRays(look, grid, pairs) {
                 const v = (2 * (j + 0.5)) / grid - 1;
                 if (u * u + v * v > 1)
                     continue;
-                const target = face.clone().addScaledVector(side, u * FACE_HALF_WIDTH_MM).setY(face.y + v * FACE_HALF_HEIGHT_MM);
+                const target = face
+                    .clone()
+                    .addScaledVector(side, u * FACE_HALF_WIDTH_MM)
+                    .setY(face.y + v * FACE_HALF_HEIGHT_MM);
                 const direction = target.clone().sub(from);
                 caster.far = direction.length();
                 caster.set(from, direction.normalize());

@@ -1,19 +1,37 @@
 import 'reflect-metadata'
-import { plainToInstance, type ClassConstructor } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
 import type { Fault } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 
+/** A DTO class; `nested` names the members that are DTOs themselves. Documents within are not copied, they have a schema of their own. */
+export interface DtoClass<T> {
+  new (): T
+  readonly nested?: Readonly<Record<string, DtoClass<object>>>
+}
+
 /** Reads a request body as a DTO class. @throws ApiError bad-request naming every field at fault */
-export function readDto<T extends object>(type: ClassConstructor<T>, body: unknown): T {
-  if (typeof body !== 'object' || body === null || Array.isArray(body)) throw new ApiError('bad-request', [{ place: '', message: 'must be an object' }])
-  const dto = plainToInstance(type, body)
+export function readDto<T extends object>(type: DtoClass<T>, body: unknown): T {
+  if (!isRecord(body)) throw new ApiError('bad-request', [{ place: '', message: 'must be an object' }])
+  const dto = instance(type, body)
   const errors = validateSync(dto, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true })
   if (errors.length > 0)
     throw new ApiError(
       'bad-request',
       errors.flatMap((error) => faultsOf(error, ''))
     )
+  return dto
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value)
+}
+
+function instance<T extends object>(type: DtoClass<T>, body: Record<string, unknown>): T {
+  const dto = Object.assign(new type(), body) as T & Record<string, unknown>
+  for (const [name, inner] of Object.entries(type.nested ?? {})) {
+    const value = body[name]
+    if (isRecord(value)) (dto as Record<string, unknown>)[name] = instance(inner, value)
+  }
   return dto
 }
 

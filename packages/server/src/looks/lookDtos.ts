@@ -1,5 +1,4 @@
 import { IsArray, IsObject, ArrayMaxSize, IsString, MaxLength, IsOptional, ValidateNested } from 'class-validator'
-import { Type } from 'class-transformer'
 
 export const MOST_HISTORY = 200
 
@@ -10,8 +9,9 @@ export class HistoryDto {
 }
 
 export class SaveLookDto {
+  static readonly nested = { history: HistoryDto }
   @IsObject() look!: object
-  @IsObject() @ValidateNested() @Type(() => HistoryDto) history!: HistoryDto
+  @IsObject() @ValidateNested() history!: HistoryDto
 }
 
 export class CopyLookDto {

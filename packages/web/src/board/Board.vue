@@ -270,10 +270,13 @@ svg {
 
 .keys {
   position: absolute;
-  right: 12px;
-  bottom: 8px;
+  right: 8px;
+  bottom: 7px;
   display: flex;
   gap: 12px;
+  padding: 2px 8px;
+  border-radius: 10px;
+  background: var(--paper);
 }
 
 .divider {

@@ -2,7 +2,7 @@ import { halfLengthMm, type Outline, type Point } from '@hestiad/core'
 
 /** Room round the table for chairs and names, and in the elevation above and below the tabletop, millimeters. */
 const CHAIR_ROOM_MM = 330
-const ABOVE_MM = 660
+const ABOVE_MM = 730
 const BELOW_MM = 300
 
 /**

@@ -149,8 +149,13 @@ p {
 
 .three {
   display: grid;
-  grid-template-columns: 1fr 1fr 64px;
+  grid-template-columns: 1fr 1fr minmax(0, 70px);
   gap: 8px;
+}
+
+.three .el-input-number {
+  width: 100%;
+  min-width: 0;
 }
 
 .swaps {

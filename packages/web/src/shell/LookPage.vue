@@ -8,6 +8,7 @@ import CenterpiecePanel from '../centerpiece/CenterpiecePanel.vue'
 import FindingList from '../findings/FindingList.vue'
 import { useLook } from '../stores/lookStore.js'
 import ConflictDialog from './ConflictDialog.vue'
+import CupboardNews from './CupboardNews.vue'
 import KeysDialog from './KeysDialog.vue'
 import LedgerLine from './LedgerLine.vue'
 import LookHeader from './LookHeader.vue'
@@ -72,6 +73,7 @@ onKeyStroke((event) => {
     <Board :look="store.look" :step="step" />
     <aside class="panel" :aria-label="t(`step.${step}`)">
       <h2>{{ t(`step.${step}`) }}</h2>
+      <CupboardNews :look="store.look" />
       <FindingList :step="step" />
       <hr class="rule" />
       <component :is="panel" :look="store.look" />
@@ -91,7 +93,7 @@ onKeyStroke((event) => {
 <style scoped>
 .look {
   display: grid;
-  grid-template: 'head head head' 50px 'rail board panel' minmax(0, 1fr) 'ledger ledger ledger' 58px / 118px minmax(0, 1fr) 322px;
+  grid-template: 'head head head' 50px 'rail board panel' minmax(0, 1fr) 'ledger ledger ledger' 58px / 134px minmax(0, 1fr) 320px;
   height: 100dvh;
 }
 

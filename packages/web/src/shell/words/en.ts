@@ -393,7 +393,7 @@ export const en = {
     failed: 'This look could not be opened: {message} Nothing is lost.',
     back: 'Back to the occasions',
     loading: 'Laying the table …',
-    cupboardChanged: 'The cupboard has changed since.',
+    cupboardChanged: 'The cupboard has changed: one piece. | The cupboard has changed: {n} pieces.',
     bringIn: 'Bring it in'
   }
 }

@@ -1,0 +1,101 @@
+import { expect, test } from '@playwright/test'
+import { ledger, panel, saved, step } from './support.js'
+
+test('the main job: a table for ten, cloth, settings, a centerpiece too tall, mended, candles, stems, bought inside the budget, still there', async ({
+  page
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New occasion' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('What is it').fill('Rehearsal supper')
+  await dialog.getByLabel('Where').fill('Quillon House')
+  await dialog.getByLabel('How many').fill('10')
+  await dialog.getByLabel('Budget').fill('300')
+  await dialog.getByLabel('Length').fill('120')
+  await dialog.getByLabel('Length').press('Enter')
+  await dialog.getByLabel('Width', { exact: true }).fill('46 in')
+  await dialog.getByLabel('Width', { exact: true }).press('Enter')
+  await dialog.getByRole('button', { name: 'Begin' }).click()
+
+  await expect(page.locator('.seat')).toHaveCount(10)
+  await expect(page.getByText('120 in × 46 in')).toBeVisible()
+  await expect(ledger(page, 'fits')).toContainText('each')
+
+  await step(page, 'Linens')
+  await panel(page).getByLabel('Cloth').selectOption({ label: 'Plain banquet cloth (1)' })
+  await expect(panel(page).getByText('18 in', { exact: true })).toBeVisible()
+  await panel(page).getByLabel('Cloth').selectOption('')
+  await panel(page).getByLabel('Runner').selectOption({ label: 'Smoke-blue runner (1)' })
+
+  await step(page, 'Settings')
+  await panel(page).getByLabel('Add a plate').selectOption({ label: 'Smoke-blue salad plate (10)' })
+  await panel(page).getByLabel('Add a glass').selectOption({ label: 'Clear wine glass (8)' })
+  await expect(panel(page).getByText('own 8 of 10')).toBeVisible()
+
+  await step(page, 'Centerpiece')
+  await panel(page).getByLabel('Search pieces').fill('jug')
+  await panel(page).getByRole('button', { name: 'Put on' }).click()
+  await step(page, 'Florals')
+  await panel(page).getByRole('button', { name: 'Arrange flowers in it' }).click()
+  await panel(page).getByLabel('Add a stem').selectOption({ label: 'Peach gerbera (0)' })
+  await panel(page).getByLabel('Spread').fill('11')
+  await panel(page).getByLabel('Spread').press('Enter')
+  await panel(page).getByLabel('Peach gerbera stems').fill('16')
+  await panel(page).getByLabel('Peach gerbera stems').press('Enter')
+  await panel(page).getByLabel('Rise above the rim').fill('13 1/2')
+  await panel(page).getByLabel('Rise above the rim').press('Enter')
+
+  await step(page, 'Centerpiece')
+  const finding = panel(page).locator('.finding', { hasText: 'hides faces' })
+  await expect(finding).toBeVisible()
+  await page.locator('.mark', { hasText: 'hides faces' }).click()
+  await expect(finding.getByText(/of 90 views lost/)).toBeVisible()
+  await expect(finding.getByText(/makes them lean/)).toBeVisible()
+  await finding.locator('li', { hasText: 'Cut it to' }).getByRole('button', { name: 'Do it' }).click()
+  await expect(finding).toHaveCount(0)
+  await expect(ledger(page, 'faces seen')).toHaveText('90 of 90')
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(finding).toBeVisible()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(finding).toHaveCount(0)
+
+  await panel(page).getByLabel('Search pieces').fill('brass candlestick low')
+  await panel(page).getByRole('button', { name: 'Put on' }).first().click()
+  await step(page, 'Light')
+  await panel(page).getByLabel('Low brass candlestick, Candle').selectOption({ label: 'Ivory taper, 8 in (4)' })
+  await expect(ledger(page, 'light')).toHaveText('6 h 59')
+
+  await step(page, 'Buy')
+  await expect(panel(page).getByText('Fennimore Street Flowers')).toBeVisible()
+  await expect(panel(page).getByText('2 × pack of 10')).toBeVisible()
+  const left = Number(await ledger(page, 'left to spend').textContent())
+  expect(left).toBeGreaterThanOrEqual(0)
+  await saved(page)
+
+  await page.reload()
+  await expect(ledger(page, 'faces seen')).toHaveText('90 of 90')
+  expect(Number(await ledger(page, 'left to spend').textContent())).toBe(left)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(ledger(page, 'light')).toHaveText('none')
+  await saved(page)
+})
+
+test('the demo opens with problems and a newcomer mends them by the first remedy of each', async ({ page }) => {
+  await page.goto('/')
+  await page
+    .getByRole('link', { name: /Pearl anniversary supper/ })
+    .first()
+    .click()
+  const open = page.locator('nav.rail .count')
+  await expect(open.first()).toBeVisible()
+  for (let i = 0; i < 12 && (await open.count()) > 0; i++) {
+    await open.first().click()
+    const warning = panel(page).locator('.finding.warn, .finding.stop').first()
+    await warning.locator('.head').click()
+    await warning.getByRole('button', { name: 'Do it' }).first().click()
+    await page.waitForTimeout(400)
+  }
+  await expect(open).toHaveCount(0)
+  await expect(ledger(page, 'faces seen')).toHaveText('90 of 90')
+  expect(Number(await ledger(page, 'left to spend').textContent())).toBeGreaterThanOrEqual(0)
+})

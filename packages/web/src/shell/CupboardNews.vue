@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import type { Look, Offer, Piece } from '@hestiad/core'
+import { computed, onMounted, shallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api } from '../api/client.js'
+import { useLook } from '../stores/lookStore.js'
+
+/** A look carries its own copy of the cupboard; when the cupboard has changed since, this offers to bring the changes in. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const cupboard = shallowRef<{ pieces: Piece[]; offers: Offer[] }>()
+
+onMounted(async () => {
+  cupboard.value = await api.cupboard().catch(() => undefined)
+})
+
+/** JSON with keys in one order, so that equal things read the same. */
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, part: unknown) =>
+    part && typeof part === 'object' && !Array.isArray(part) ? Object.fromEntries(Object.entries(part).sort()) : part
+  )
+}
+
+function differing<T extends { readonly id: string }>(mine: readonly T[], theirs: readonly T[]): T[] {
+  const known = new Map(mine.map((item) => [item.id, canonical(item)]))
+  return theirs.filter((item) => known.get(item.id) !== canonical(item))
+}
+
+const news = computed(() => (cupboard.value ? differing(props.look.pieces, cupboard.value.pieces) : []))
+
+function bringIn(): void {
+  const fresh = new Map(news.value.map((piece) => [piece.id, piece]))
+  const offers = differing(props.look.offers, cupboard.value?.offers ?? [])
+  store.edit('cupboard', (draft) => {
+    draft.pieces = [...draft.pieces.filter((piece) => !fresh.has(piece.id)), ...(structuredClone([...fresh.values()]) as typeof draft.pieces)]
+    draft.offers = [...draft.offers.filter((offer) => !offers.some((o) => o.id === offer.id)), ...offers]
+  })
+}
+</script>
+
+<template>
+  <p v-if="news.length > 0" class="news row between small">
+    <span>{{ t('look.cupboardChanged', { n: news.length }, news.length) }}</span>
+    <button class="plain link" @click="bringIn">{{ t('look.bringIn') }}</button>
+  </p>
+</template>
+
+<style scoped>
+.news {
+  margin: 0;
+  padding: 6px 10px;
+  border-radius: var(--radius);
+  background: var(--brass-soft);
+}
+
+.link {
+  flex: none;
+  color: var(--ember);
+  font-weight: 600;
+}
+</style>
