@@ -32,7 +32,7 @@ function firstLoad() {
 }
 
 const core = JSON.parse(
-  execFileSync(process.execPath, [join(root, 'packages/core/dist-bench/main.js')], { encoding: 'utf8', stdio: ['ignore', 'pipe', 2], maxBuffer: 1 << 24 })
+  execFileSync(process.execPath, [join(root, 'packages/core/dist-bench/bench/main.js')], { encoding: 'utf8', stdio: ['ignore', 'pipe', 2], maxBuffer: 1 << 24 })
 )
 const lines = [...core, firstLoad(), ...(await loadBench(root))]
 if (process.argv.includes('--json')) process.stdout.write(JSON.stringify(lines, null, 1) + '\n')

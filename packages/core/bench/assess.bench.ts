@@ -1,6 +1,6 @@
 import { createAssessor, type Look } from '@hestiad/core'
-import { generateLook } from './generateLook.js'
-import { hiddenByRays } from './rayCaster.js'
+import { generateLook } from '../test/support/generateLook.js'
+import { hiddenByRays } from '../test/support/rayCaster.js'
 import type { BenchLine } from './benchLine.js'
 import { medianMs, WARM_UP } from './benchLine.js'
 

@@ -1,7 +1,7 @@
 import { applyEdit, createAssessor, findingCodes, inverseOf, type FindingCode } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { expect, it } from 'vitest'
-import { generateLook } from '../bench/generateLook.js'
+import { generateLook } from './support/generateLook.js'
 import { findingKey } from '../src/design/finding.js'
 import { demoLook } from './support/looks.js'
 

@@ -14,8 +14,8 @@ import {
   type Standing
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { generateLook } from '../bench/generateLook.js'
-import { hiddenByRays } from '../bench/rayCaster.js'
+import { generateLook } from './support/generateLook.js'
+import { hiddenByRays } from './support/rayCaster.js'
 import { eyeAboveSeatMm, sittingEyeHeightMm, sittingEyeHeightSdMm } from '../src/reference/bodies.js'
 import type { Solid } from '../src/solids/solid.js'
 import { demoLook } from './support/looks.js'

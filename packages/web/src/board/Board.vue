@@ -127,7 +127,7 @@ function label(piece: Standing): string {
       }}</span>
     </div>
     <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
-      <g :transform="view.planTransform" :class="{ 'faint-middle': faint.middle }">
+      <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
         <PlanView :look="look" :plan="plan" :layout="layout" :standing="standing" chairs>
           <template #piece="{ standing: piece }">
             <g
@@ -147,7 +147,7 @@ function label(piece: Standing): string {
         </PlanView>
       </g>
       <line x1="0" :x2="view.width" :y1="view.dividerY" :y2="view.dividerY" class="divider" />
-      <g :transform="view.elevationTransform">
+      <g class="art" :transform="view.elevationTransform">
         <ElevationView
           :look="look"
           :plan="plan"
@@ -282,6 +282,10 @@ svg {
 .divider {
   stroke: var(--hairline-strong);
   stroke-dasharray: 2 4;
+}
+
+:root[data-theme='evening'] .art {
+  filter: brightness(0.8) sepia(0.18);
 }
 
 .piece {

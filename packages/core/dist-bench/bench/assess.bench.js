@@ -1,6 +1,6 @@
 import { createAssessor } from '@hestiad/core';
-import { generateLook } from './generateLook.js';
-import { hiddenByRays } from './rayCaster.js';
+import { generateLook } from '../test/support/generateLook.js';
+import { hiddenByRays } from '../test/support/rayCaster.js';
 import { medianMs, WARM_UP } from './benchLine.js';
 function moved(look, i) {
     return { ...look, centerpiece: look.centerpiece.map((placed, j) => (j === i ? { ...placed, xMm: placed.xMm + 12 } : placed)) };

@@ -1,7 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { capacity, newGuest, placeWidthMm, seededRandom, seatPlan, type Guest, type Look, type Placed, type Random, type TableShape } from '@hestiad/core'
 
-const main = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
+const main = JSON.parse(
+  readFileSync(
+    new URL(
+      import.meta.url.includes('dist-bench') ? '../../../../../demo/pearl-anniversary.hestiad.json' : '../../../../demo/pearl-anniversary.hestiad.json',
+      import.meta.url
+    ),
+    'utf8'
+  )
+) as Look
 
 /** What a generated look is like. */
 export interface Kind {

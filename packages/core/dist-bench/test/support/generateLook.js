@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { capacity, newGuest, placeWidthMm, seededRandom, seatPlan } from '@hestiad/core';
-const main = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8'));
+const main = JSON.parse(readFileSync(new URL(import.meta.url.includes('dist-bench') ? '../../../../../demo/pearl-anniversary.hestiad.json' : '../../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8'));
 /** A look from a seed: the demo's cupboard, a table long enough for the guests, pieces of all kinds. Same seed, same look. */
 export function generateLook(seed, kind) {
     const random = seededRandom(seed);

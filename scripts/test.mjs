@@ -1,0 +1,64 @@
+// npm test: sets up what is missing (Debian's Chromium included), then lint, types, unit, server and browser tests; prints the counts.
+import { execFileSync, spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import './setup.mjs'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const bin = (name) => join(root, 'node_modules', '.bin', name)
+const reports = mkdtempSync(join(tmpdir(), 'hestiad-reports-'))
+
+function chromium() {
+  const known = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path))
+  if (known) return known
+  console.log('Installing Chromium from Debian’s packages …')
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo']
+  const apt = (...args) => execFileSync([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), { stdio: 'inherit' })
+  apt('update', '-qq')
+  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium')
+  return '/usr/bin/chromium'
+}
+
+const counts = { passed: 0, failed: 0, skipped: 0 }
+let bad = false
+
+function step(title, command, args, options = {}) {
+  console.log(`\n== ${title}`)
+  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
+  if (status !== 0) {
+    bad = true
+    console.log(`== ${title}: failed`)
+  }
+}
+
+step('Lint, import rules, formatting', 'npm', ['run', '--silent', 'lint'])
+step('Types of the pages', bin('vue-tsc'), ['--noEmit', '-p', 'packages/web/tsconfig.json'])
+step('Types of the tests', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json'])
+step('Types of the browser tests', bin('tsc'), ['-p', 'e2e/tsconfig.json'])
+
+const unit = join(reports, 'unit.json')
+step('Unit and server tests', bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])
+if (existsSync(unit)) {
+  const { numPassedTests, numFailedTests, numPendingTests } = JSON.parse(readFileSync(unit, 'utf8'))
+  counts.passed += numPassedTests
+  counts.failed += numFailedTests
+  counts.skipped += numPendingTests
+}
+
+const browser = join(reports, 'browser.json')
+step('Browser tests', bin('playwright'), ['test', '--reporter=list,json'], {
+  cwd: join(root, 'e2e'),
+  env: { ...process.env, CHROMIUM: chromium(), PLAYWRIGHT_JSON_OUTPUT_NAME: browser, HESTIAD_E2E_DATA: join(reports, 'data') }
+})
+if (existsSync(browser)) {
+  const { stats } = JSON.parse(readFileSync(browser, 'utf8'))
+  counts.passed += stats.expected
+  counts.failed += stats.unexpected + stats.flaky
+  counts.skipped += stats.skipped
+}
+
+if (counts.passed === 0) bad = true
+console.log(`\n${counts.passed} passed, ${counts.failed} failed, ${counts.skipped} skipped`)
+process.exit(bad || counts.failed > 0 ? 1 : 0)
