@@ -1,0 +1,115 @@
+import { applyEdit, halfLengthMm, isStanding, makeEdit, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
+import { readFileSync } from 'node:fs'
+import { describe, expect, it, vi } from 'vitest'
+import { createAssessor } from '@hestiad/core'
+import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
+import { alongMm, viewport } from '../src/board/viewport.js'
+import { putOn } from '../src/centerpiece/putOn.js'
+
+vi.mock('../src/stores/lookStore.js', () => ({ useLook: () => undefined }))
+const { shift } = await import('../src/board/useDrag.js')
+
+const look = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
+const outlines: Outline[] = [
+  tableOutline(look.table),
+  { kind: 'box', halfLengthMm: 1800, halfWidthMm: 400 },
+  { kind: 'capsule', straightMm: 0, endMm: 600, halfWidthMm: 600 }
+]
+
+describe('the Board', () => {
+  it('plan and elevation share their horizontal axis, turned or not', () => {
+    for (const outline of outlines)
+      for (const turned of [false, true]) {
+        const view = viewport(outline, 838, 690, turned)
+        for (const p of [
+          { x: 0, y: 0 },
+          { x: 310, y: -95 },
+          { x: -halfLengthMm(outline), y: 20 }
+        ]) {
+          expect(view.onPlan(p).x).toBeCloseTo(view.onElevation(p, 77).x, 9)
+          expect(view.onElevation(p, 0).x).toBeCloseTo(838 / 2 + view.scale * alongMm(p, turned), 9)
+        }
+      }
+  })
+
+  it('holds the whole table with its chairs above the divider, and faces and cloth below it', () => {
+    for (const outline of outlines)
+      for (const [width, height] of [
+        [838, 690],
+        [400, 900],
+        [1400, 500]
+      ] as const)
+        for (const turned of [false, true]) {
+          const view = viewport(outline, width, height, turned)
+          for (const sign of [-1, 1]) {
+            const end = view.onPlan({ x: sign * (halfLengthMm(outline) + 250), y: 0 })
+            const side = view.onPlan({ x: 0, y: sign * (outline.halfWidthMm + 250) })
+            for (const p of [end, side]) {
+              expect(p.x).toBeGreaterThanOrEqual(0)
+              expect(p.x).toBeLessThanOrEqual(width)
+              expect(p.y).toBeGreaterThanOrEqual(0)
+              expect(p.y).toBeLessThanOrEqual(view.dividerY + 1)
+            }
+          }
+          expect(view.onElevation({ x: 0, y: 0 }, 700).y).toBeGreaterThan(view.dividerY - 1)
+          expect(view.onElevation({ x: 0, y: 0 }, -280).y).toBeLessThanOrEqual(height)
+        }
+  })
+
+  it('a movement of the pointer is the same movement of the point under it', () => {
+    for (const turned of [false, true]) {
+      const view = viewport(outlines[0]!, 838, 690, turned)
+      const from = { x: 120, y: -40 }
+      const by = view.moved(33, -21)
+      const before = view.onPlan(from)
+      const after = view.onPlan({ x: from.x + by.x, y: from.y + by.y })
+      expect([after.x - before.x, after.y - before.y]).toEqual([expect.closeTo(33, 6), expect.closeTo(-21, 6)])
+      const lift = view.lifted(17, -50)
+      const low = view.onElevation(from, 100)
+      const high = view.onElevation({ x: from.x + lift.x, y: from.y + lift.y }, 100 + lift.zMm)
+      expect([high.x - low.x, high.y - low.y]).toEqual([expect.closeTo(17, 6), expect.closeTo(-50, 6)])
+    }
+  })
+})
+
+it('a piece on a turned tray goes where the pointer goes', () => {
+  const tray = { id: 'tray', pieceId: 'tray-mirror', xMm: 40, yMm: 10, turnDeg: 70, on: null, atMeal: true, candle: null, arrangement: null }
+  const on = { ...tray, id: 'on', pieceId: 'persimmons', xMm: 0, yMm: 0, turnDeg: 0, on: 'tray' }
+  const start: Look = { ...look, centerpiece: [tray, on] }
+  const moved = applyEdit(start, makeEdit(start, 'move', shift(start, 'on', { x: 60, y: -25 })))
+  const at = (l: Look) => standings(l)[1]!.pose
+  expect(at(moved).x - at(start).x).toBeCloseTo(60, 0)
+  expect(at(moved).y - at(start).y).toBeCloseTo(-25, 0)
+})
+
+it('a piece put on from the cupboard stands clear of all others and of every setting, as long as there is room', () => {
+  let state: Look = { ...look, centerpiece: [] }
+  let free = 0
+  for (const piece of look.pieces.filter(isStanding).slice(0, 9)) {
+    const put = putOn(state, piece)
+    state = applyEdit(state, put.edit)
+    if (put.free) free++
+    const hits = createAssessor()
+      .measure(state)
+      .findings.filter((f) => f.at.kind === 'piece' && f.at.placedId === put.id && f.code.startsWith('piece.'))
+    expect(hits.length > 0).toBe(!put.free)
+  }
+  expect(free).toBeGreaterThan(5)
+})
+
+describe('flowers', () => {
+  const index = new Map(look.pieces.map((p) => [p.id, p]))
+  const jug = look.centerpiece[0]!
+
+  it('stand in the same places every time, one for each stem, inside the spread and under the top', () => {
+    const places = stemPlaces('jug', jug.arrangement!, index)
+    expect(places).toEqual(stemPlaces('jug', jug.arrangement!, index))
+    expect(places).toHaveLength(jug.arrangement!.stems.reduce((sum, s) => sum + s.count, 0))
+    for (const place of places) {
+      expect(Math.hypot(place.x, place.y)).toBeLessThanOrEqual(jug.arrangement!.spreadMm / 2 + 1)
+      expect(place.z).toBeLessThanOrEqual(jug.arrangement!.riseMm)
+      expect(place.z).toBeGreaterThan(0)
+    }
+    expect(seedOf('jug')).not.toBe(seedOf('jug2'))
+  })
+})
