@@ -19,6 +19,7 @@ export { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, EYES_BEHIN
 export { placeWidthMm, EDGE_GAP_MM } from './reference/places.js'
 export { FLAME_HEIGHT_MM, LIT_BEFORE_MIN } from './reference/candles.js'
 export { tableOutline } from './seating/tableOutline.js'
+export { splitOnBox } from './seating/placesOnBox.js'
 export { capacity, legMiddles, seatPlan, type SeatPlan } from './seating/seatPlan.js'
 export { guestEyes } from './seating/eyes.js'
 export type { Place } from './seating/places.js'

@@ -153,7 +153,8 @@ document.title = 'Cupboard · Hestiad'
             </td>
             <td class="soft small">
               <div v-for="offer in offersOf.get(piece.id) ?? []" :key="offer.id">
-                {{ offer.packSize }} · {{ offer.priceCents === null ? '?' : formatAmount(offer.priceCents, 'USD') }} · {{ offer.shop }}
+                {{ t('cupboard.offer', { n: offer.packSize, price: offer.priceCents === null ? '?' : formatAmount(offer.priceCents, 'USD') }) }} ·
+                {{ offer.shop }}
               </div>
             </td>
           </tr>

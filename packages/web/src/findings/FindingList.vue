@@ -123,8 +123,8 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
 }
 
 .link {
-  color: var(--ember);
   font-weight: 600;
+  text-decoration: underline;
 }
 
 .finding {

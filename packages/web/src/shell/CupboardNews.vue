@@ -56,7 +56,7 @@ function bringIn(): void {
 
 .link {
   flex: none;
-  color: var(--ember);
   font-weight: 600;
+  text-decoration: underline;
 }
 </style>

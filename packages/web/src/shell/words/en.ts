@@ -144,8 +144,8 @@ export const en = {
     leafEach: 'Each leaf',
     leavesOwned: 'Leaves owned',
     support: 'Stands on',
-    legs: 'Four legs',
-    pedestal: 'A pedestal',
+    legs: 'Legs',
+    pedestal: 'Pedestal',
     inset: 'Legs inset',
     leg: 'Leg width',
     heads: 'Ends',
@@ -369,6 +369,7 @@ export const en = {
     empty: 'The cupboard is empty. Import a CSV, or load the demo to see one.',
     noMatch: 'Nothing matches. Clear the search to see all {n}.',
     count: '{shown} of {n}',
+    offer: 'pack of {n}, {price}',
     offers: 'Offers',
     failed: 'Not saved: {message}',
     saved: 'Saved'

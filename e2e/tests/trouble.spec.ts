@@ -1,0 +1,114 @@
+import { expect, test } from '@playwright/test'
+import { ledger, open, panel, saved, step } from './support.js'
+
+test('with the server away the page says so, keeps what is done, and saves it when the server is back', async ({ page }) => {
+  await open(page, 'mending-circle', 'buy')
+  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await panel(page).getByLabel('Budget').fill('95.50')
+  await panel(page).getByLabel('Budget').press('Enter')
+  await expect(page.locator('header .state')).toContainText('Not saved yet')
+  await expect(ledger(page, 'left to spend')).toHaveText('76.40')
+  await page.unroute('**/api/looks/**')
+  await saved(page)
+  await page.reload()
+  await expect(panel(page).getByLabel('Budget')).toHaveValue('95.50')
+})
+
+test('a page closed before it could save finds its work again', async ({ page }) => {
+  await open(page, 'mending-circle', 'buy')
+  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await panel(page).getByLabel('Reserve, %').fill('33')
+  await panel(page).getByLabel('Reserve, %').press('Enter')
+  await expect(page.locator('header .state')).toContainText('Not saved yet')
+  await page.unroute('**/api/looks/**')
+  await page.goto('/looks/mending-circle/buy')
+  await expect(panel(page).getByLabel('Reserve, %')).toHaveValue('33')
+  await saved(page)
+})
+
+test('what cannot be read stays in its field and says what to type', async ({ page }) => {
+  await open(page, 'ferry-crew', 'brief')
+  const width = panel(page).getByLabel('Width', { exact: true })
+  await width.fill('three feet')
+  await width.press('Enter')
+  await expect(panel(page).getByText('Type a length, as 14 1/2 or 37 cm.')).toBeVisible()
+  await expect(width).toHaveValue('three feet')
+  await width.fill('3 ft')
+  await width.press('Enter')
+  await expect(page.getByText('144 in × 36 in')).toBeVisible()
+})
+
+test('too many guests are refused with numbers, and a leaf, fewer guests or a narrower place helps', async ({ page }) => {
+  await open(page, 'ordinary-week', 'brief')
+  for (let i = 0; i < 7; i++) await panel(page).getByRole('button', { name: 'Add a guest' }).click()
+  const finding = panel(page).locator('.finding', { hasText: 'Too many for this table' })
+  await finding.locator('.head').click()
+  await expect(finding.getByText(/each for 10/)).toBeVisible()
+  await expect(finding.getByText(/wanted; seats \d+, \d+ at a pinch/)).toBeVisible()
+  await finding.locator('li', { hasText: 'Put 2 leaves in' }).getByRole('button', { name: 'Do it' }).click()
+  await expect(finding).toHaveCount(0)
+  await expect(page.getByText('104 in × 50 in')).toBeVisible()
+  for (let i = 0; i < 8; i++) await page.keyboard.press('z')
+  await expect(page.locator('.seat')).toHaveCount(3)
+  await saved(page)
+})
+
+test('the whole of a mending is done by keyboard: finding opened, remedy applied, undone', async ({ page }) => {
+  await open(page, 'pearl-anniversary', 'buy')
+  const head = panel(page).locator('.finding .head').first()
+  await head.focus()
+  await page.keyboard.press('Enter')
+  await expect(head).toHaveAttribute('aria-expanded', 'true')
+  await panel(page).getByRole('button', { name: 'Do it' }).first().focus()
+  await page.keyboard.press('Enter')
+  await expect(panel(page).getByText(/^Done:/)).toBeVisible()
+  await page.locator('.board').focus()
+  await page.keyboard.press('z')
+  await expect(panel(page).getByText('Over the working budget')).toBeVisible()
+  await page.keyboard.press('t')
+  await expect(page.getByText('From the short side')).toBeVisible()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('nudge the chosen piece')
+  await page.keyboard.press('Escape')
+  await page.locator('.board').focus()
+  await page.keyboard.press('1')
+  await expect(page.locator('.sights .hidden')).toHaveCount(1)
+  await expect(page.locator('.sights .clear')).toHaveCount(8)
+  await page.keyboard.press('/')
+  await expect(page.locator('#piece-search')).toBeFocused()
+})
+
+test('a finger drags a piece on a tablet', async ({ browser }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
+  const page = await context.newPage()
+  await open(page, 'mending-circle')
+  const piece = page.locator('[data-piece="crock"]')
+  const before = (await piece.boundingBox())!
+  const at = { x: before.x + before.width / 2, y: before.y + before.height / 2 }
+  const session = await context.newCDPSession(page)
+  const touch = (type: string, x: number, y: number) =>
+    session.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: type === 'touchEnd' ? [] : [{ x, y }] })
+  await touch('touchStart', at.x, at.y)
+  for (let i = 1; i <= 5; i++) await touch('touchMove', at.x + 8 * i, at.y + 4 * i)
+  await touch('touchEnd', 0, 0)
+  await expect.poll(async () => (await piece.boundingBox())!.x - before.x).toBeGreaterThan(20)
+  await page.keyboard.press('z')
+  await saved(page)
+  await context.close()
+})
+
+test('an address of nothing says so and leads back', async ({ page }) => {
+  await page.goto('/looks/nobody/brief')
+  await expect(page.getByText(/could not be opened/)).toBeVisible()
+  await page.getByRole('link', { name: 'Back to the occasions' }).click()
+  await expect(page.getByRole('heading', { name: 'Occasions' })).toBeVisible()
+})
+
+test('every step shows its panel and the Board never leaves', async ({ page }) => {
+  await open(page, 'pearl-anniversary', 'brief')
+  for (const name of ['Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Buy', 'Brief']) {
+    await step(page, name)
+    await expect(panel(page).getByRole('heading', { name, level: 2 })).toBeVisible()
+    await expect(page.locator('.board svg')).toBeVisible()
+  }
+})

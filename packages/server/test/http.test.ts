@@ -1,0 +1,180 @@
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import type { FastifyInstance } from 'fastify'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { createApp } from '../src/app.js'
+import { DEFAULT_PORT, readConfig, UsageProblem } from '../src/config.js'
+import { loadDemo } from '../src/demo.js'
+import { LookEntity } from '../src/storage/entities/LookEntity.js'
+import type { Storage } from '../src/storage/openStorage.js'
+import { demoLook, history, root, save, start, temporaryFolder } from './support.js'
+
+let app: FastifyInstance
+let storage: Storage
+let stop: () => Promise<void>
+beforeAll(async () => ({ app, storage, stop } = await start()))
+afterAll(() => stop())
+
+type Refusal = { error: { code: string; faults: { place: string; message: string }[] } }
+const faultsOf = (body: unknown) => (body as Refusal).error.faults.map((fault) => fault.place)
+
+describe('a new occasion', () => {
+  const wishes = {
+    title: 'T',
+    place: '',
+    date: '2027-03-01',
+    arriveMin: 600,
+    endMin: 700,
+    guests: 4,
+    totalCents: 0,
+    reservePercent: 0,
+    currency: 'USD',
+    table: demoLook().table
+  }
+  const post = (change: object) => app.inject({ method: 'POST', url: '/api/occasions', payload: { ...wishes, ...change } })
+
+  it.each<[object, string]>([
+    [{ title: '' }, '/title'],
+    [{ title: 7 }, '/title'],
+    [{ date: 'tomorrow' }, '/date'],
+    [{ arriveMin: -1 }, '/arriveMin'],
+    [{ arriveMin: 1.5 }, '/arriveMin'],
+    [{ endMin: 9999 }, '/endMin'],
+    [{ guests: 101 }, '/guests'],
+    [{ totalCents: 0.5 }, '/totalCents'],
+    [{ reservePercent: 101 }, '/reservePercent'],
+    [{ currency: 'dollars' }, '/currency'],
+    [{ table: 'round' }, '/table'],
+    [{ password: 'x' }, '/password']
+  ])('%j is refused at %s', async (change, place) => {
+    const answer = await post(change)
+    expect(answer.statusCode).toBe(400)
+    expect(faultsOf(answer.json())).toContain(place)
+  })
+
+  it.each<[object, string]>([
+    [{ table: { ...demoLook().table, heightMm: 0 } }, '/table/heightMm'],
+    [{ table: {} }, '/table/name'],
+    [{ endMin: 500 }, '/occasion/endMin'],
+    [{ date: '2027-02-31' }, '/occasion/date']
+  ])('%j makes no look and says where: %s', async (change, place) => {
+    const before = await storage.dataSource.getRepository(LookEntity).count()
+    const answer = await post(change)
+    expect(answer.statusCode).toBe(422)
+    expect(faultsOf(answer.json())).toContain(place)
+    expect(await storage.dataSource.getRepository(LookEntity).count()).toBe(before)
+  })
+})
+
+describe('requests', () => {
+  it.each([
+    [
+      'a body past 8 MB',
+      { method: 'POST', url: '/api/looks', headers: { 'content-type': 'application/json' }, payload: `"${'x'.repeat(9_000_000)}"` },
+      413,
+      'too-large'
+    ],
+    ['half a JSON', { method: 'POST', url: '/api/looks', headers: { 'content-type': 'application/json' }, payload: '{"a":' }, 400, 'bad-json'],
+    ['a type nobody takes', { method: 'POST', url: '/api/looks', headers: { 'content-type': 'image/png' }, payload: 'x' }, 415, 'unsupported-type'],
+    [
+      'JSON where CSV is asked',
+      { method: 'POST', url: '/api/cupboard.csv', headers: { 'content-type': 'application/json' }, payload: '{}' },
+      415,
+      'unsupported-type'
+    ],
+    ['an unknown look', { method: 'GET', url: '/api/looks/nobody' }, 404, 'not-found'],
+    ['an unknown address', { method: 'GET', url: '/api/nothing' }, 404, 'not-found'],
+    ['a removal of nothing', { method: 'DELETE', url: '/api/occasions/nobody' }, 404, 'not-found'],
+    ['a piece under another’s address', { method: 'PUT', url: '/api/cupboard/other', payload: demoLook().pieces[0] }, 400, 'bad-request']
+  ] as const)('%s is answered %s with its code', async (_, request, status, code) => {
+    const answer = await app.inject(request as never)
+    expect(answer.statusCode).toBe(status)
+    expect((answer.json() as Refusal).error.code).toBe(code)
+  })
+
+  it('a history longer than is kept is refused, and the look stays', async () => {
+    const edit = { what: 'rename', patches: [], inverse: [] }
+    const answer = await app.inject({
+      method: 'PUT',
+      url: '/api/looks/ferry-crew',
+      headers: { 'if-match': '"1"' },
+      payload: { look: demoLook(), history: { past: Array.from({ length: 201 }, () => edit), future: [] } }
+    })
+    expect(faultsOf(answer.json())).toContain('/history/past')
+  })
+
+  it('the entity tag may come with or without quotes, and nothing else', async () => {
+    const look = (await app.inject({ url: '/api/looks/ordinary-week' })).json() as { look: object }
+    const tagged = (tag: string) =>
+      app.inject({ method: 'PUT', url: '/api/looks/ordinary-week', headers: { 'if-match': tag }, payload: { look: look.look, history } })
+    expect((await tagged('1')).statusCode).toBe(200)
+    expect((await tagged('"2"')).statusCode).toBe(200)
+    for (const wrong of ['*', 'W/"3"', '"-1"', '"3", "4"']) expect((await tagged(wrong)).statusCode).toBe(400)
+  })
+
+  it('a saved look keeps the id of its address, whatever the document says', async () => {
+    const { revision } = (await app.inject({ url: '/api/looks/mending-circle' })).json() as { revision: number }
+    expect((await save(app, { ...demoLook(), id: 'elsewhere' }, revision, 'mending-circle')).statusCode).toBe(200)
+    expect((await app.inject({ url: '/api/looks/mending-circle' })).json()).toMatchObject({ id: 'mending-circle', look: { id: 'mending-circle' } })
+  })
+})
+
+describe('pieces', () => {
+  it('are written one by one, removed, and faults name the field', async () => {
+    const piece = { ...demoLook().pieces[0]!, id: 'charger-new', name: 'New' }
+    const put = (body: object) => app.inject({ method: 'PUT', url: '/api/cupboard/charger-new', payload: body })
+    expect((await put(piece)).statusCode).toBe(200)
+    expect(faultsOf((await put({ ...piece, owned: -1 })).json())).toContain('/owned')
+    expect(faultsOf((await put({ ...piece, diameterMm: undefined })).json())).toContain('/diameterMm')
+    const names = async () => ((await app.inject({ url: '/api/cupboard' })).json() as { pieces: { id: string }[] }).pieces.map((p) => p.id)
+    expect(await names()).toContain('charger-new')
+    expect((await app.inject({ method: 'DELETE', url: '/api/cupboard/charger-new' })).statusCode).toBe(204)
+    expect(await names()).not.toContain('charger-new')
+  })
+})
+
+describe('files to keep', () => {
+  it('have names that any file system takes, whatever the occasion is called', async () => {
+    const look = { ...demoLook(), name: 'a/b\\c "d"', occasion: { ...demoLook().occasion, title: '../Fête\r\nX: y' } }
+    const made = (await app.inject({ method: 'POST', url: '/api/looks', payload: look })).json() as { id: string }
+    for (const kind of ['file', 'buy-list.csv']) {
+      const header = String((await app.inject({ url: `/api/looks/${made.id}/${kind}` })).headers['content-disposition'])
+      expect(header).toMatch(/^attachment; filename="[\w .-]+"$/)
+    }
+  })
+})
+
+describe('the web application', () => {
+  it('is served with a policy that runs only its own scripts, compressed where it can be, and every other address is its page', async () => {
+    const folder = join(temporaryFolder(), 'web')
+    mkdirSync(folder)
+    writeFileSync(join(folder, 'index.html'), '<title>Hestiad</title>')
+    writeFileSync(join(folder, 'a.js'), 'long')
+    writeFileSync(join(folder, 'a.js.gz'), 'packed')
+    const web = await createApp({ storage, webFolder: folder, logLevel: 'silent' })
+    const page = await web.inject({ url: '/looks/any/buy' })
+    expect(page.body).toContain('Hestiad')
+    expect(String(page.headers['content-security-policy'])).toMatch(/script-src 'self'/)
+    expect((await web.inject({ url: '/a.js', headers: { 'accept-encoding': 'gzip' } })).body).toBe('packed')
+    expect((await web.inject({ url: '/api/nothing' })).statusCode).toBe(404)
+    expect((await web.inject({ method: 'POST', url: '/looks/any' })).statusCode).toBe(404)
+    expect((await web.inject({ url: '/../package.json' })).body).not.toContain('workspaces')
+    await web.close()
+  })
+})
+
+describe('the command line', () => {
+  it('has sensible defaults, takes port and folder, and refuses what it does not know', () => {
+    expect(readConfig([], '/somewhere')).toMatchObject({ port: DEFAULT_PORT, dataFolder: '/somewhere/.data', fresh: false })
+    expect(readConfig(['--port', '0', '--data', '/d', '--fresh'], '/x')).toMatchObject({ port: 0, databaseFile: '/d/hestiad.sqlite', fresh: true })
+    for (const wrong of [['--port', '99999'], ['--port', 'x'], ['--colour']]) expect(() => readConfig(wrong, '/x')).toThrow(UsageProblem)
+  })
+})
+
+it('demo data is loaded into an empty database once and never over somebody’s looks', async () => {
+  expect(await loadDemo(storage, join(root, 'demo'))).toBe(false)
+  const fresh = await start()
+  const looks = await fresh.storage.dataSource.getRepository(LookEntity).find()
+  expect(looks.map((look) => look.id).sort()).toEqual(['ferry-crew', 'mending-circle', 'ordinary-week', 'pearl-anniversary'])
+  await fresh.stop()
+})
