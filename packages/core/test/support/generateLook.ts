@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { capacity, newGuest, placeWidthMm, seededRandom, seatPlan, type Guest, type Look, type Placed, type Random, type TableShape } from '@hestiad/core'
+import { newGuest, placeWidthMm, seededRandom, seatPlan, type Guest, type Look, type Placed, type Random, type TableShape } from '@hestiad/core'
 
 const main = JSON.parse(
   readFileSync(
@@ -214,9 +214,4 @@ function wild(look: Look, random: Random): Look {
     centerpiece: [...look.centerpiece, tall, ...carried],
     offers: look.offers.filter(() => random() < 0.8)
   }
-}
-
-/** Whether a generated table holds its guests, for benches that want a sound one. */
-export function seatsAll(look: Look): boolean {
-  return capacity(look.table, 'tight') >= look.guests.length
 }

@@ -2,7 +2,7 @@
 import { newGuest, type Course, type Guest, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import AmountField from '../shell/AmountField.vue'
+import BudgetFields from './BudgetFields.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import TimeField from '../shell/TimeField.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -78,24 +78,8 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
       </div>
       <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="setArrive" />
       <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="setEnd" />
-      <AmountField
-        :label="t('newOccasion.budget')"
-        :model-value="look.money.totalCents"
-        :currency="look.money.currency"
-        @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
-      />
-      <div class="field">
-        <label for="reserve">{{ t('newOccasion.reserve') }}</label>
-        <el-input-number
-          id="reserve"
-          :model-value="look.money.reservePercent"
-          :min="0"
-          :max="100"
-          controls-position="right"
-          @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
-        />
-      </div>
     </div>
+    <BudgetFields :look="look" />
     <hr class="rule" />
     <h3>{{ t('brief.table') }}</h3>
     <TableFields :model-value="look.table" @update:model-value="store.edit('table', (d) => void (d.table = $event))" />

@@ -2,7 +2,7 @@
 import { formatAmount, type BuyLine, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import AmountField from '../shell/AmountField.vue'
+import BudgetFields from '../brief/BudgetFields.vue'
 import { useLook } from '../stores/lookStore.js'
 
 const props = defineProps<{ look: Look }>()
@@ -54,25 +54,7 @@ function why(line: BuyLine): string {
         </tr>
       </tbody>
     </table>
-    <div class="pair">
-      <AmountField
-        :label="t('buy.budget')"
-        :model-value="look.money.totalCents"
-        :currency="look.money.currency"
-        @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
-      />
-      <div class="field">
-        <label for="buy-reserve">{{ t('buy.reservePercent') }}</label>
-        <el-input-number
-          id="buy-reserve"
-          :model-value="look.money.reservePercent"
-          :min="0"
-          :max="100"
-          controls-position="right"
-          @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
-        />
-      </div>
-    </div>
+    <BudgetFields :look="look" />
     <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
     <section v-for="[shop, lines] in shops" :key="shop">
       <h3>{{ shop }}</h3>

@@ -341,8 +341,6 @@ export const en = {
     perLook: '{n} in the look',
     spares: '{n} spare',
     packLine: '{packs} × pack of {size}',
-    budget: 'Budget',
-    reservePercent: 'Reserve, %',
     over: 'over',
     lead: '{days} days ahead',
     leftOver: '{n} left over',

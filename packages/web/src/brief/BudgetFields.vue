@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { Look } from '@hestiad/core'
+import { useI18n } from 'vue-i18n'
+import AmountField from '../shell/AmountField.vue'
+import { useLook } from '../stores/lookStore.js'
+
+/** The budget and the reserve put aside first. */
+defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+</script>
+
+<template>
+  <div class="pair">
+    <AmountField
+      :label="t('newOccasion.budget')"
+      :model-value="look.money.totalCents"
+      :currency="look.money.currency"
+      @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
+    />
+    <div class="field">
+      <label for="reserve">{{ t('newOccasion.reserve') }}</label>
+      <el-input-number
+        id="reserve"
+        :model-value="look.money.reservePercent"
+        :min="0"
+        :max="100"
+        controls-position="right"
+        @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
+      />
+    </div>
+  </div>
+</template>
