@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { defineConfig } from '@playwright/test'
 
-const port = 4725
+const port = Number(process.env['HESTIAD_E2E_PORT'] ?? 4725)
 const data = process.env['HESTIAD_E2E_DATA'] ?? mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
 process.env['HESTIAD_E2E_DATA'] = data
 

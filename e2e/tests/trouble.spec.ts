@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { ledger, open, panel, saved, step } from './support.js'
+import { ledger, open, openAgain, panel, saved, step } from './support.js'
 
 test('with the server away the page says so, keeps what is done, and saves it when the server is back', async ({ page }) => {
   await open(page, 'mending-circle', 'buy')
@@ -15,13 +15,13 @@ test('with the server away the page says so, keeps what is done, and saves it wh
 })
 
 test('a page closed before it could save finds its work again', async ({ page }) => {
-  await open(page, 'mending-circle', 'buy')
+  const id = await open(page, 'mending-circle', 'buy')
   await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Reserve, %').fill('33')
   await panel(page).getByLabel('Reserve, %').press('Enter')
   await expect(page.locator('header .state')).toContainText('Not saved yet')
   await page.unroute('**/api/looks/**')
-  await page.goto('/looks/mending-circle/buy')
+  await openAgain(page, id, 'buy')
   await expect(panel(page).getByLabel('Reserve, %')).toHaveValue('33')
   await saved(page)
 })

@@ -61,6 +61,11 @@ watch(
   }
 )
 
+watch(
+  () => props.step,
+  () => (done.value = '')
+)
+
 const shape = (code: FindingCode, severity: BareFinding['severity']) => `${severity} ${code}`
 </script>
 
