@@ -4,7 +4,7 @@ import { extentSize, isStanding, type Candle, type Piece, type StandingPiece } f
 import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, type Pose } from '../geometry/point.js'
 import { pieceSolids, standHeightMm } from '../solids/pieceSolids.js'
-import { solidReachMm, type WorldSolid } from '../solids/solid.js'
+import { solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
 
 /** A placed piece worked out in the table's frame. */
 export interface Standing {
@@ -90,7 +90,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const at = below ? fromFrame(below.pose, own) : own
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
   const footMm = below ? below.footMm + standHeightMm(below.piece) : 0
-  const solids = pieceSolids(piece, placed, index).map((solid): WorldSolid => ({ ...solid, ...pose, z0Mm: solid.z0Mm + footMm, z1Mm: solid.z1Mm + footMm }))
+  const solids = pieceSolids(piece, placed, index).map((solid) => inTable(solid, pose, footMm))
   const spread = spreadOf(piece, pose, solids)
   return {
     placed,
@@ -105,6 +105,14 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     solids,
     rootId: below ? below.rootId : placed.id
   }
+}
+
+/** A solid of a piece's own frame in the table's; written out member by member since thousands are made. */
+export function inTable(solid: Solid, { x, y, turnRad }: Pose, footMm: number): WorldSolid {
+  const z0Mm = solid.z0Mm + footMm
+  const z1Mm = solid.z1Mm + footMm
+  if (solid.kind === 'frustum') return { kind: 'frustum', x, y, turnRad, z0Mm, z1Mm, r0Mm: solid.r0Mm, r1Mm: solid.r1Mm, opacity: solid.opacity }
+  return { kind: 'box', x, y, turnRad, z0Mm, z1Mm, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm, opacity: solid.opacity }
 }
 
 function footOf(piece: StandingPiece, pose: Pose): Footprint {

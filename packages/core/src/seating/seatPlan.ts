@@ -94,7 +94,7 @@ export function capacity(table: Table, comfort: Comfort): number {
   const outline = tableOutline(table)
   const legs = legMiddles(table, outline)
   const neededMm = placeWidthMm[comfort] - WIDTH_TOLERANCE_MM
-  const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + 2)
+  const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + (outline.kind === 'box' ? 2 : 0))
   for (let count = most; count > 0; count--) {
     const places = layPlaces(table, outline, legs, count, comfort)
     if (narrowestMm(places) >= neededMm && kneesAtLeg(places, legs, table).length === 0) return count

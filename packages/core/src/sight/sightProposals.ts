@@ -1,12 +1,11 @@
 import { takeOffProposal, standOnTable } from '../centerpiece/centerpieceProposals.js'
-import { standings, type Standing } from '../centerpiece/standing.js'
+import { inTable, standings, type Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
 import { pieceSolids } from '../solids/pieceSolids.js'
-import type { WorldSolid } from '../solids/solid.js'
 import { hidesMoreThan } from './clearHeight.js'
 import type { SightLines } from './sightLines.js'
 import { HIDDEN_LIMIT } from './tableSight.js'
@@ -40,7 +39,7 @@ function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
   const hides = (riseMm: number) => {
     const solids = pieceSolids(vessel, { candle: null, arrangement: { ...arrangement, riseMm } }, index)
     return hidesMoreThan(
-      solids.map((solid) => inTable(solid, self)),
+      solids.map((solid) => inTable(solid, self.pose, self.footMm)),
       lines,
       HIDDEN_LIMIT
     )
@@ -57,10 +56,6 @@ function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
   const edit = makeEdit(look, 'florals', (draft) => void (draft.centerpiece.find((p) => p.id === self.placed.id)!.arrangement!.riseMm = cut.riseMm))
   const heightMm = self.footMm + vessel.heightMm + cut.riseMm
   return [{ code: 'lower', edit, params: { placedId: self.placed.id, heightMm, byMm: arrangement.riseMm - cut.riseMm } }]
-}
-
-function inTable(solid: ReturnType<typeof pieceSolids>[number], self: Standing): WorldSolid {
-  return { ...solid, ...self.pose, z0Mm: solid.z0Mm + self.footMm, z1Mm: solid.z1Mm + self.footMm }
 }
 
 /** Lower pieces of the same job: a lower candle for a tall one, a lower holder or vessel for a tall one. */
