@@ -43,7 +43,7 @@ function call(address, method, path, body, headers = {}) {
 async function makeClient(address, text) {
   const { body } = await call(address, 'POST', '/api/looks', text)
   const client = { id: body.id, acknowledged: 1, timesMs: [] }
-  const save = `{"look":${text},"history":{"past":[],"future":[]}}`
+  const save = Buffer.from(`{"look":${text},"history":{"past":[],"future":[]}}`)
   client.save = async () => {
     const from = performance.now()
     const answer = await call(address, 'PUT', `/api/looks/${client.id}`, save, { 'if-match': `"${client.acknowledged}"` })

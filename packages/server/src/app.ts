@@ -22,7 +22,13 @@ const LARGEST_BODY = 8 * 1024 * 1024
 
 /** The whole application without a port. */
 export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOptions): Promise<FastifyInstance> {
-  const app = Fastify({ bodyLimit: LARGEST_BODY, logger: { level: logLevel }, routerOptions: { maxParamLength: 200 } })
+  const app = Fastify({
+    bodyLimit: LARGEST_BODY,
+    onProtoPoisoning: 'ignore',
+    onConstructorPoisoning: 'ignore',
+    logger: { level: logLevel },
+    routerOptions: { maxParamLength: 200 }
+  })
   app.setValidatorCompiler(() => () => true)
   app.addContentTypeParser(['text/csv', 'text/plain'], { parseAs: 'string' }, (_request, body, done) => done(null, body))
   installErrorHandler(app)

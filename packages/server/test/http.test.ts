@@ -68,6 +68,27 @@ describe('a new occasion', () => {
 
 describe('requests', () => {
   it.each([
+    ['/__proto__', (look: string) => `{"look":{"__proto__":{"version":1},${look.slice(1)},"history":{"past":[],"future":[]}}`],
+    ['/history/__proto__', (look: string) => `{"look":${look},"history":{"__proto__":{"past":[],"future":[]}}}`],
+    ['/__proto__', (look: string) => `{"__proto__":{"look":${look},"history":{"past":[],"future":[]}}}`],
+    ['/constructor', (look: string) => `{"constructor":{"prototype":{}},"look":${look},"history":{"past":[],"future":[]}}`]
+  ])('a name that would change what an object is is refused by its place: %s', async (place, payload) => {
+    const { statusCode, json } = await app.inject({
+      method: 'PUT',
+      url: '/api/looks/pearl-anniversary',
+      headers: { 'content-type': 'application/json', 'if-match': '"1"' },
+      payload: payload(JSON.stringify(demoLook()))
+    })
+    expect(statusCode).toBeGreaterThanOrEqual(400)
+    expect(statusCode).toBeLessThan(500)
+    expect(
+      faultsOf(json())
+        .map((at) => `/look${at}`)
+        .concat(faultsOf(json()))
+    ).toContain(place)
+  })
+
+  it.each([
     [
       'a body past 8 MB',
       { method: 'POST', url: '/api/looks', headers: { 'content-type': 'application/json' }, payload: `"${'x'.repeat(9_000_000)}"` },

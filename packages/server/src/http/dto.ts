@@ -12,7 +12,7 @@ export interface DtoClass<T> {
 /** Reads a request body as a DTO class. @throws ApiError bad-request naming every field at fault */
 export function readDto<T extends object>(type: DtoClass<T>, body: unknown): T {
   if (!isRecord(body)) throw new ApiError('bad-request', [{ place: '', message: 'must be an object' }])
-  const dto = instance(type, body)
+  const dto = instance(type, body, '')
   const errors = validateSync(dto, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true })
   if (errors.length > 0)
     throw new ApiError(
@@ -26,11 +26,14 @@ function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
-function instance<T extends object>(type: DtoClass<T>, body: Record<string, unknown>): T {
+function instance<T extends object>(type: DtoClass<T>, body: Record<string, unknown>, above: string): T {
+  // the parser lets these names through, and assigning them would change what the object is
+  for (const name of ['__proto__', 'constructor'])
+    if (Object.hasOwn(body, name)) throw new ApiError('bad-request', [{ place: `${above}/${name}`, message: 'is not a property of this request' }])
   const dto = Object.assign(new type(), body) as T & Record<string, unknown>
   for (const [name, inner] of Object.entries(type.nested ?? {})) {
     const value = body[name]
-    if (isRecord(value)) (dto as Record<string, unknown>)[name] = instance(inner, value)
+    if (isRecord(value)) (dto as Record<string, unknown>)[name] = instance(inner, value, `${above}/${name}`)
   }
   return dto
 }

@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { DataSource, EntityManager } from 'typeorm'
 
 type Job<T> = (manager: EntityManager) => Promise<T>
@@ -28,6 +29,7 @@ export class WriteQueue {
   private async drain(): Promise<void> {
     this.running = true
     while (this.waiting.length > 0) {
+      await nextTurn()
       const batch = this.waiting.splice(0)
       await this.commit(batch)
     }
