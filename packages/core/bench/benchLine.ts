@@ -8,7 +8,7 @@ export interface BenchLine {
 }
 
 /** Rounds before the counted ones; a single round has none. */
-export const WARM_UP = 4
+export const WARM_UP = 30
 
 /** Median time of a piece of work over some rounds, after some to warm up. */
 export function medianMs(rounds: number, work: (round: number) => unknown): number {

@@ -33,45 +33,55 @@ export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, count: n
   })
 }
 
-/** Chord and rounds to which the solvers below go: a hundredth of a millimeter of running length. */
+/** How near the walk round must end to where it should, in millimeters of running length. */
 const CLOSE_MM = 0.01
 const MOST_ROUNDS = 60
 
 /**
- * Running lengths that part the edge at one and the same chord, by the secant method on the chord: the walk round by `count` chords must end
- * where it began. With `tip` 'seat' the first part is centered on the tip.
+ * Running lengths that part the edge at one and the same chord. The edge is its own mirror image about its long axis, so one half is walked:
+ * `chords` steps from the +x tip ('gap') or from half a chord beside it ('seat') must end at the -x tip, or half a chord short of it.
  */
 function equalChordRuns(edge: Edge, count: number, tip: 'seat' | 'gap'): number[] {
-  const evenly = Array.from({ length: count }, (_, i) => ((i - (tip === 'seat' ? 0.5 : 0)) * edge.totalMm) / count)
-  if (count < 3) return evenly
-  let start = evenly[0]!
-  let runs = evenly
-  for (let round = 0; round < 4; round++) {
-    runs = closedWalk(edge, count, start)
-    const centered = tip === 'seat' ? -(runs[1]! - runs[0]!) / 2 : 0
-    if (Math.abs(centered - start) < CLOSE_MM) break
-    start = centered
-  }
-  return runs.slice(0, count)
+  if (count < 3) return Array.from({ length: count }, (_, i) => ((i - (tip === 'seat' ? 0.5 : 0)) * edge.totalMm) / count)
+  const halves = tip === 'seat' ? 1 : 0
+  const chords = Math.floor((count - halves) / 2)
+  const far = (count - halves) % 2 === 1
+  const half = halfWalk(edge, count, chords, halves === 1, far)
+  const mirrored = half.map((run) => edge.totalMm - run).reverse()
+  if (tip === 'seat') return [mirrored[mirrored.length - 1]! - edge.totalMm, ...half, ...mirrored.slice(far ? 0 : 1, -1)]
+  return [...half, ...mirrored.slice(far ? 0 : 1, -1)]
 }
 
-function closedWalk(edge: Edge, count: number, start: number): number[] {
-  const chordOf = edge.totalMm / Math.PI
+/** Boundaries on the half edge, by false position on the chord. */
+function halfWalk(edge: Edge, count: number, chords: number, halfAtStart: boolean, halfAtEnd: boolean): number[] {
+  const middle = edge.totalMm / 2
   let low = 0
   let high = edge.totalMm / count
-  let chordMm = chordOf * Math.sin(Math.PI / count)
+  let chordMm = (edge.totalMm / Math.PI) * Math.sin(Math.PI / count)
   let runs: number[] = []
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    runs = [start]
-    for (let i = 0; i < count; i++) runs.push(stepByChord(edge, runs[i]!, chordMm))
-    const overMm = runs[count]! - start - edge.totalMm
-    if (Math.abs(overMm) < CLOSE_MM) break
-    if (overMm > 0) high = chordMm
+    const besideTip = halfAtStart || halfAtEnd ? halfChordFromTip(edge, chordMm) : 0
+    runs = [halfAtStart ? besideTip : 0]
+    for (let i = 0; i < chords; i++) runs.push(stepByChord(edge, runs[i]!, chordMm))
+    const ends = runs[chords]! + (halfAtEnd ? besideTip : 0)
+    if (Math.abs(ends - middle) < CLOSE_MM / 2) break
+    if (ends > middle) high = chordMm
     else low = chordMm
-    const next = chordMm - (overMm / (edge.totalMm + overMm)) * chordMm
+    const next = (chordMm * middle) / ends
     chordMm = next > low && next < high ? next : (low + high) / 2
   }
   return runs
+}
+
+/** Running length from the +x tip to where the edge is half a chord off the long axis, by Newton's method. */
+function halfChordFromTip(edge: Edge, chordMm: number): number {
+  let run = chordMm / 2
+  for (let round = 0; round < 12; round++) {
+    const { y } = edgeAt(edge, run)
+    if (Math.abs(chordMm / 2 - y) < CLOSE_MM / 10) break
+    run += (chordMm / 2 - y) / Math.max(0.2, edgeAt(edge, run + 1).y - y)
+  }
+  return run
 }
 
 /** The first point further along whose straight distance is the chord, by Newton's method. */

@@ -13,9 +13,9 @@ export interface Shadow {
   readonly pair: number
   readonly opacity: number
   readonly first: number
-  readonly left: Float64Array
-  readonly right: Float64Array
-  readonly share: Float64Array
+  readonly left: readonly number[]
+  readonly right: readonly number[]
+  readonly share: readonly number[]
 }
 
 /** Nearer than this to the eye a thing is passed over. */
@@ -26,6 +26,9 @@ interface RowEnds {
   readonly left: Float64Array
   readonly right: Float64Array
 }
+
+/** Filled afresh by each cast; never kept. */
+const scratch = { ends: { left: new Float64Array(ROWS), right: new Float64Array(ROWS) } as RowEnds, across: new Float64Array(256), up: new Float64Array(256) }
 
 /**
  * Whether a solid can touch any ray of a pair: its bounding cylinder against the wedge from the eye to the face.
@@ -61,8 +64,9 @@ export function castShadow(lines: SightLines, pair: number, solid: SolidPoints):
   const faceMiddle = (f[o + 6]! + f[o + 7]!) / 2
   const corners = solid.corners
   const count = corners.length / 3
-  const across = new Float64Array(count)
-  const up = new Float64Array(count)
+  const { ends } = scratch
+  if (scratch.up.length < count) Object.assign(scratch, { across: new Float64Array(2 * count), up: new Float64Array(2 * count) })
+  const { across, up } = scratch
   let clipped = false
   for (let i = 0; i < count; i++) {
     const dx = corners[3 * i]! - f[o]!
@@ -76,7 +80,8 @@ export function castShadow(lines: SightLines, pair: number, solid: SolidPoints):
     across[i] = (dy * f[o + 3]! - dx * f[o + 4]!) * scale
     up[i] = eyeZ + (corners[3 * i + 2]! - eyeZ) * scale - faceMiddle
   }
-  const ends: RowEnds = { left: new Float64Array(ROWS).fill(Infinity), right: new Float64Array(ROWS).fill(-Infinity) }
+  ends.left.fill(Infinity)
+  ends.right.fill(-Infinity)
   if (clipped) {
     const hull = clippedHull(lines, pair, solid, faceMiddle)
     hull.forEach(([x, y], i) => {
@@ -87,12 +92,13 @@ export function castShadow(lines: SightLines, pair: number, solid: SolidPoints):
       ends,
       pair,
       solid.opacity,
-      hull.map((p) => p[1])
+      hull.map((p) => p[1]),
+      hull.length
     )
   }
   const edges = solid.edges
   for (let e = 0; e < edges.length; e += 2) scan(ends, across[edges[e]!]!, up[edges[e]!]!, across[edges[e + 1]!]!, up[edges[e + 1]!]!)
-  return gather(ends, pair, solid.opacity, up)
+  return gather(ends, pair, solid.opacity, up, count)
 }
 
 type Spot = readonly [across: number, up: number]
@@ -112,40 +118,32 @@ function scan({ left, right }: RowEnds, x0: number, y0: number, x1: number, y1: 
 }
 
 /** Collects the scanned rows; the first and last row count by the share of their height that is covered. */
-function gather(ends: RowEnds, pair: number, share: number, heights: ArrayLike<number>): Shadow | undefined {
+function gather(ends: RowEnds, pair: number, opacity: number, heights: ArrayLike<number>, count: number): Shadow | undefined {
   const { left, right } = ends
   let low = Infinity
   let high = -Infinity
-  for (let i = 0; i < heights.length; i++) {
+  for (let i = 0; i < count; i++) {
     low = Math.min(low, heights[i]!)
     high = Math.max(high, heights[i]!)
   }
   const first = Math.max(0, Math.floor((low + FACE_HALF_HEIGHT_MM) / ROW_MM))
   const last = Math.min(ROWS - 1, Math.floor((high + FACE_HALF_HEIGHT_MM) / ROW_MM))
   if (!(first <= last)) return undefined
-  const shadow = {
-    pair,
-    opacity: share,
-    first,
-    left: new Float64Array(last - first + 1),
-    right: new Float64Array(last - first + 1),
-    share: new Float64Array(last - first + 1)
-  }
+  const rows = { left: [] as number[], right: [] as number[], share: [] as number[] }
   let touched = false
   for (let k = first; k <= last; k++) {
     const nearest = right[k]! >= left[k]! ? k : nearestScanned(ends, k, first, last)
-    if (nearest < 0) continue
     const half = rowHalfWidthMm[k]!
-    const from = Math.max(-half, left[nearest]!)
-    const to = Math.min(half, right[nearest]!)
-    if (from >= to) continue
+    const from = nearest < 0 ? 0 : Math.max(-half, left[nearest]!)
+    const to = nearest < 0 ? 0 : Math.min(half, right[nearest]!)
+    const covered = from < to
     const floor = -FACE_HALF_HEIGHT_MM + k * ROW_MM
-    shadow.left[k - first] = from
-    shadow.right[k - first] = to
-    shadow.share[k - first] = Math.max(0, Math.min(high, floor + ROW_MM) - Math.max(low, floor)) / ROW_MM
-    touched = true
+    rows.left.push(covered ? from : 0)
+    rows.right.push(covered ? to : 0)
+    rows.share.push(covered ? Math.max(0, Math.min(high, floor + ROW_MM) - Math.max(low, floor)) / ROW_MM : 0)
+    touched ||= covered
   }
-  return touched ? shadow : undefined
+  return touched ? { pair, opacity, first, ...rows } : undefined
 }
 
 /** A row whose middle the solid just misses takes its ends from the row beside it. */
