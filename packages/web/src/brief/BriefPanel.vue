@@ -56,7 +56,7 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
 <template>
   <div class="stack">
     <div class="pair">
-      <div class="field">
+      <div class="field wide">
         <label for="occasion-title">{{ t('brief.occasion') }}</label>
         <input
           id="occasion-title"
@@ -66,7 +66,7 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
           @change="set('title', ($event.target as HTMLInputElement).value)"
         />
       </div>
-      <div class="field">
+      <div class="field wide">
         <label for="occasion-date">{{ t('newOccasion.date') }}</label>
         <input
           id="occasion-date"

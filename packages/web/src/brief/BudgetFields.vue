@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import type { Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import AmountField from '../shell/AmountField.vue'
@@ -18,16 +19,10 @@ const store = useLook()
       :currency="look.money.currency"
       @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
     />
-    <div class="field">
-      <label for="reserve">{{ t('newOccasion.reserve') }}</label>
-      <el-input-number
-        id="reserve"
-        :model-value="look.money.reservePercent"
-        :min="0"
-        :max="100"
-        controls-position="right"
-        @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event ?? 0))"
-      />
-    </div>
+    <CountField
+      :label="t('newOccasion.reserve')"
+      :model-value="look.money.reservePercent"
+      @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event))"
+    />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import type { Guest, Stature } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed } from 'vue'
@@ -51,17 +52,7 @@ function setChild(part: { ageYears?: number; boosterMm?: number }): void {
       >
     </div>
     <div v-if="guest.body.kind === 'child'" class="more pair">
-      <div class="field">
-        <span class="label">{{ t('brief.child') }}</span>
-        <el-input-number
-          :model-value="guest.body.ageYears"
-          :min="1"
-          :max="17"
-          size="small"
-          :aria-label="t('brief.child')"
-          @update:model-value="setChild({ ageYears: $event ?? 7 })"
-        />
-      </div>
+      <CountField :label="t('brief.child')" :model-value="guest.body.ageYears" :min="1" :max="17" @update:model-value="setChild({ ageYears: $event })" />
       <LengthField
         :label="t('brief.booster')"
         :model-value="guest.body.boosterMm"

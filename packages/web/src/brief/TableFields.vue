@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import { extentSize, type Table, type TableShape } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -64,28 +65,13 @@ const single = computed(() => props.modelValue.shape.kind === 'square' || props.
       />
     </div>
     <div class="pair">
-      <div class="field">
-        <label for="leaves-owned">{{ t('table.leavesOwned') }}</label>
-        <el-input-number
-          id="leaves-owned"
-          :model-value="modelValue.leaves.owned"
-          :min="0"
-          :max="12"
-          controls-position="right"
-          @update:model-value="setLeaves({ owned: $event ?? 0 })"
-        />
-      </div>
-      <div class="field">
-        <label for="leaves-in">{{ t('table.leaves') }}</label>
-        <el-input-number
-          id="leaves-in"
-          :model-value="modelValue.leaves.in"
-          :min="0"
-          :max="modelValue.leaves.owned"
-          controls-position="right"
-          @update:model-value="setLeaves({ in: $event ?? 0 })"
-        />
-      </div>
+      <CountField :label="t('table.leavesOwned')" :model-value="modelValue.leaves.owned" :max="12" @update:model-value="setLeaves({ owned: $event })" />
+      <CountField
+        :label="t('table.leaves')"
+        :model-value="modelValue.leaves.in"
+        :max="modelValue.leaves.owned"
+        @update:model-value="setLeaves({ in: $event })"
+      />
       <LengthField
         v-if="modelValue.leaves.owned > 0"
         :label="t('table.leafEach')"

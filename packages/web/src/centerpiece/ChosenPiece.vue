@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import {
   isStanding,
   isSupport,
@@ -92,18 +93,15 @@ function takeOff(): void {
         :max-mm="10000"
         @update:model-value="set({ yMm: $event }, 'move')"
       />
-      <div class="field">
-        <label for="turn">{{ t('centerpiece.turn') }}</label>
-        <el-input-number
-          id="turn"
-          :model-value="Math.round(placed.turnDeg)"
-          :min="-360"
-          :max="360"
-          :step="5"
-          :controls="false"
-          @update:model-value="set({ turnDeg: $event ?? 0 }, 'turn')"
-        />
-      </div>
+      <CountField
+        :label="t('centerpiece.turn')"
+        :model-value="Math.round(placed.turnDeg)"
+        :min="-360"
+        :max="360"
+        :step="5"
+        :controls="false"
+        @update:model-value="set({ turnDeg: $event }, 'turn')"
+      />
     </div>
     <div v-if="supports.length > 0" class="field">
       <label for="stands-on">{{ t('centerpiece.on') }}</label>
@@ -151,11 +149,6 @@ p {
   display: grid;
   grid-template-columns: 1fr 1fr minmax(0, 70px);
   gap: 8px;
-}
-
-.three .el-input-number {
-  width: 100%;
-  min-width: 0;
 }
 
 .swaps {

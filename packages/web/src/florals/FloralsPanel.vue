@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import { findPiece, petCaution, pieceIndex, piecesOf, type Arrangement, type Look, type Placed } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -75,13 +76,12 @@ function addStem(stemId: string | null): void {
                 t(`florals.${petCaution(findPiece(index, line.stemId, 'stem')?.genus ?? '')}`)
               }}</span>
             </span>
-            <el-input-number
+            <CountField
+              bare
               :model-value="line.count"
-              :min="0"
               :max="400"
-              size="small"
-              :aria-label="`${index.get(line.stemId)?.name} ${t('florals.count')}`"
-              @update:model-value="setCount(line.stemId, $event ?? 0)"
+              :label="`${index.get(line.stemId)?.name} ${t('florals.count')}`"
+              @update:model-value="setCount(line.stemId, $event)"
             />
           </li>
         </ul>
@@ -120,18 +120,12 @@ function addStem(stemId: string | null): void {
       :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`florals.${value}`) }))"
       @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))"
     />
-    <div class="field">
-      <label for="spare-stems">{{ t('florals.spare') }}</label>
-      <el-input-number
-        id="spare-stems"
-        :model-value="look.school.spareStemsPercent"
-        :min="0"
-        :max="100"
-        :step="5"
-        controls-position="right"
-        @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event ?? 0))"
-      />
-    </div>
+    <CountField
+      :label="t('florals.spare')"
+      :model-value="look.school.spareStemsPercent"
+      :step="5"
+      @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event))"
+    />
     <p class="soft small">{{ t('florals.caution') }}</p>
   </div>
 </template>

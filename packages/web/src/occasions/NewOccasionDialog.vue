@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CountField from '../shell/CountField.vue'
 import { type Table } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -75,15 +76,7 @@ async function create(): Promise<void> {
         </div>
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />
         <TimeField v-model="wishes.endMin" :label="t('newOccasion.end')" />
-        <div class="field">
-          <label for="new-guests">{{ t('newOccasion.guests') }}</label><el-input-number
-            id="new-guests"
-            v-model="wishes.guests"
-            :min="0"
-            :max="100"
-            controls-position="right"
-          />
-        </div>
+        <CountField v-model="wishes.guests" :label="t('newOccasion.guests')" />
         <AmountField v-model="wishes.totalCents" :label="t('newOccasion.budget')" :currency="wishes.currency" />
         <div class="field">
           <label for="new-currency">{{ t('newOccasion.currency') }}</label>

@@ -19,6 +19,7 @@ const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role
 const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).filter((p): p is Piece => p !== undefined)
 const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
 const roles = (list: readonly string[]) => list.map((role) => t(`role.${role}`)).join(', ') || '–'
+const crowded = computed(() => store.findings.some((finding) => finding.code === 'setting.crowded'))
 const narrowest = computed(() => Math.min(...(store.figures?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
 
 function setNapkin(id: string | null): void {
@@ -45,6 +46,7 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         <dd>{{ length(narrowest) }}</dd></template
       >
     </dl>
+    <p v-if="layout.widthMm > narrowest" class="soft small tidy">{{ t(crowded ? 'settings.touch' : 'settings.interlock') }}</p>
     <div>
       <h3>{{ t('settings.plates') }}</h3>
       <ul>
@@ -130,6 +132,10 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
 </template>
 
 <style scoped>
+.tidy {
+  margin: 0;
+}
+
 ul {
   display: grid;
   gap: 4px;

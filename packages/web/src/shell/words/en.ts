@@ -238,6 +238,8 @@ export const en = {
     room: 'Room',
     width: 'Setting',
     given: 'Narrowest place at the plates',
+    interlock: 'The setting is wider than a place, yet nothing touches: glasses and bread plates stand between the neighbors’ flatware.',
+    touch: 'The setting is wider than a place, and parts of neighbors touch: see the mark on the Board.',
     depth: 'Deep',
     leftHand: 'Left',
     rightHand: 'Right',
@@ -306,7 +308,7 @@ export const en = {
     toxic: 'listed as toxic to cats and dogs',
     'dangerous-to-cats': 'dangerous to cats',
     'listed-not-toxic': 'listed as not toxic',
-    unknown: 'unknown'
+    unknown: 'for pets: unknown'
   },
   light: {
     none: 'No candle holder on the table. Put one on in the centerpiece step.',
