@@ -60,5 +60,5 @@ function againstRays(): BenchLine {
 
 export function assessBenches(): BenchLine[] {
   const small = [1, 2, 3, 4, 5]
-  return [full('assess-12x60', 12, 60, small, 40), afterMove(), full('assess-60x400', 60, 400, [1, 2, 3], 7), remedies(), againstRays()]
+  return [full('assess-12x60', 12, 60, small, 200), afterMove(), full('assess-60x400', 60, 400, [1, 2, 3], 7), remedies(), againstRays()]
 }
