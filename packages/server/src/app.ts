@@ -9,6 +9,9 @@ import { ApiError } from './errors.js'
 import { installErrorHandler } from './http/errorHandler.js'
 import { lookRoutes } from './looks/lookRoutes.js'
 import { occasionRoutes } from './occasions/occasionRoutes.js'
+import { planRoutes } from './plans/planRoutes.js'
+import { shopRoutes } from './shops/shopRoutes.js'
+import { createMarket } from './stand-ins/market.js'
 import type { Storage } from './storage/openStorage.js'
 
 export interface AppOptions {
@@ -45,9 +48,12 @@ export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOp
     strictTransportSecurity: false
   })
   await app.register(swagger, { openapi: { info: { title: 'Hestiad', version: '1', description: 'The API of the table rehearsed. Errors: docs/errors.md.' } } })
-  await app.register(occasionRoutes, { storage })
+  const prices = createMarket()
+  await app.register(occasionRoutes, { storage, prices })
   await app.register(lookRoutes, { storage })
   await app.register(cupboardRoutes, { storage })
+  await app.register(shopRoutes, { storage, prices })
+  await app.register(planRoutes, { storage, prices })
   await app.register(assessRoutes)
   app.get('/api/openapi.json', { schema: { tags: ['about'], summary: 'This description' } }, () => Promise.resolve(app.swagger()))
   app.get('/api/health', { schema: { tags: ['about'], summary: 'Whether the server runs' } }, () => Promise.resolve({ ok: true }))

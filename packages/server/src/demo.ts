@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseLook } from '@hestiad/core/formats'
-import { putOffers, putPieces } from './cupboard/cupboardStore.js'
+import { noFacts } from '@hestiad/core'
+import { putItems, putOffers } from './cupboard/cupboardStore.js'
 import { insertLook } from './looks/lookStore.js'
 import { LookEntity } from './storage/entities/LookEntity.js'
 import type { Storage } from './storage/openStorage.js'
@@ -23,7 +24,10 @@ export async function loadDemo(storage: Storage, folder: string): Promise<boolea
     for (const look of looks) {
       await insertLook(manager, look, look.id)
       if (look.id !== MAIN) continue
-      await putPieces(manager, look.pieces)
+      await putItems(
+        manager,
+        look.pieces.map((piece) => ({ piece, facts: noFacts }))
+      )
       await putOffers(manager, look.offers)
     }
   })

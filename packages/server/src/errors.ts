@@ -10,6 +10,8 @@ export const errorCatalogue = {
   'unsupported-type': { status: 415, message: 'Send application/json, or text/csv where a CSV file is asked for.' },
   'unusable-look': { status: 422, message: 'The file is not a usable look; nothing was changed.' },
   'unusable-cupboard': { status: 422, message: 'The file is not a usable cupboard; no row was taken.' },
+  'unusable-offers': { status: 422, message: 'The file is not a usable list of offers; no row was taken.' },
+  'unusable-photo': { status: 422, message: 'The file is not a photo this can read; nothing was kept.' },
   'revision-missing': { status: 428, message: 'Send the revision you began from as If-Match.' },
   internal: { status: 500, message: 'Something went wrong inside; what was saved before is safe.' }
 } as const satisfies Record<string, { status: number; message: string }>

@@ -82,7 +82,7 @@ export function createMeasure(): Measure {
   })
   const money = memo((look: Look) => {
     const figures = buyList(look)
-    return { figures, findings: moneyFindings(figures) }
+    return { figures, findings: moneyFindings(figures, look) }
   })
 
   const whole = memo((look: Look, trial: boolean): Measured => {

@@ -4,7 +4,7 @@ import type { Look } from '../design/look.js'
 import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
 import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from '../light/lightProposals.js'
 import { clothProposals, matProposals, runnerProposals } from '../linens/linenProposals.js'
-import { gapProposals, overBudgetProposals } from '../money/moneyProposals.js'
+import { capProposals, claimProposals, gapProposals, overBudgetProposals, reserveProposals } from '../money/moneyProposals.js'
 import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
@@ -48,5 +48,8 @@ export const proposals = {
   'stems.pets': petProposals,
   'stems.pets-unknown': petProposals,
   'money.over': overBudgetProposals,
-  'money.gap': gapProposals
+  'money.cap': capProposals,
+  'money.reserve': reserveProposals,
+  'money.gap': gapProposals,
+  'piece.claimed': claimProposals
 } satisfies Record<FindingCode, ProposeFor>

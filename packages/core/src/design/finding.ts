@@ -35,7 +35,10 @@ export const findingCodes = [
   'stems.pets',
   'stems.pets-unknown',
   'money.over',
-  'money.gap'
+  'money.cap',
+  'money.reserve',
+  'money.gap',
+  'piece.claimed'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -49,6 +52,8 @@ export type At =
   | { readonly kind: 'role'; readonly role: string }
   | { readonly kind: 'line'; readonly pieceId: string }
   | { readonly kind: 'money' }
+  /** A group or zone of the budget. */
+  | { readonly kind: 'part'; readonly part: string }
 
 /** Numbers by name; the unit is in the name. */
 export type Numbers = Readonly<Record<string, number>>
@@ -113,6 +118,10 @@ export const remedyCodes = [
   'leave-out-stems',
   'raise-budget',
   'use-reserve',
+  'raise-cap',
+  'fewer-draws',
+  'settle-claim',
+  'go-without',
   'borrow'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
@@ -126,6 +135,8 @@ export function findingKey(finding: Pick<BareFinding, 'code' | 'at'>): string {
     case 'linen':
     case 'line':
       return `${finding.code}@${at.pieceId}`
+    case 'part':
+      return `${finding.code}@${at.part}`
     case 'role':
       return `${finding.code}@${at.role}`
     default:

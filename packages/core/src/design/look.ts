@@ -1,3 +1,4 @@
+import type { Budget, Buying, Claim, Shop } from './money.js'
 import type { Offer, Piece } from './piece.js'
 
 /** The look document, version 1: everything one design needs to be assessed anywhere. */
@@ -17,6 +18,12 @@ export interface Look {
   readonly centerpiece: readonly Placed[]
   readonly pieces: readonly Piece[]
   readonly offers: readonly Offer[]
+  readonly shops: readonly Shop[]
+  /** What other occasions lay of the same cupboard on days too near. */
+  readonly claims: readonly Claim[]
+  /** Ids of pieces that may stand in for one another, group by group. */
+  readonly interchangeable: readonly (readonly string[])[]
+  readonly buying: Buying
 }
 
 export type Course = 'oysters' | 'soup' | 'fish' | 'salad' | 'main' | 'dessert'
@@ -37,14 +44,6 @@ export interface Household {
   readonly cats: boolean
   readonly dogs: boolean
   readonly toddlers: boolean
-}
-
-export interface Budget {
-  /** ISO 4217 code. */
-  readonly currency: string
-  readonly totalCents: number
-  /** Share of the total put aside first, in percent of the total. */
-  readonly reservePercent: number
 }
 
 export type Comfort = 'tight' | 'usual' | 'roomy'

@@ -1,4 +1,5 @@
 import type { Guest, Look, Occasion, Table } from './look.js'
+import { noTax, plainBuying, type Shop } from './money.js'
 import type { FlatwareRole, Offer, Piece, PieceKind, PieceOf } from './piece.js'
 
 /** What somebody says before there is a look. */
@@ -17,7 +18,7 @@ export interface Wishes {
 }
 
 /** A first look from the wishes and the cupboard: plain settings of what is owned most, nothing in the middle yet. */
-export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readonly Offer[]): Look {
+export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readonly Offer[], shops: readonly Shop[]): Look {
   const occasion: Occasion = {
     title: wishes.title,
     place: wishes.place,
@@ -37,7 +38,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     name: 'First look',
     occasion,
     household: { cats: false, dogs: false, toddlers: false },
-    money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent },
+    money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10 },
     table: wishes.table,
     guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
@@ -52,7 +53,11 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     },
     centerpiece: [],
     pieces,
-    offers
+    offers,
+    shops,
+    claims: [],
+    interchangeable: [],
+    buying: plainBuying
   }
 }
 

@@ -36,9 +36,16 @@ interface PieceCommon {
   readonly material: Material
   /** How many the household owns; 0 for a thing only a shop has. */
   readonly owned: number
-  /** Where it is kept: room, shelf, bin. Empty when unknown. */
+  /** Where it is kept: room, shelf, bin, parted by commas. Empty when unknown. */
   readonly kept: string
+  /** What must be done to it before it can be laid. */
+  readonly first: readonly FirstCare[]
+  /** Id of the piece this one is another use of (a goblet as a bud vase), or null; the two share one count. */
+  readonly of: string | null
 }
+
+export const firstCares = ['wash', 'press', 'polish', 'mend', 'recolor', 'untag'] as const
+export type FirstCare = (typeof firstCares)[number]
 
 export type Extent =
   | { readonly kind: 'rectangle'; readonly lengthMm: number; readonly widthMm: number }
@@ -105,7 +112,17 @@ export type Ornament = PieceCommon & {
   readonly heightMm: number
 }
 
-export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament
+export const supplyUses = ['foam', 'tape', 'wax-dots', 'lighter', 'coin-cell', 'aa-cell', 'polish', 'dye', 'linen-care', 'glue', 'twine', 'other'] as const
+export type SupplyUse = (typeof supplyUses)[number]
+/** A thing used up: counted in the units it is used in (bricks, rolls, dots, cells). */
+export type Supply = PieceCommon & {
+  readonly kind: 'supply'
+  readonly use: SupplyUse
+  /** Fewer than this on the shelf is low. */
+  readonly lowMark: number
+}
+
+export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament | Supply
 export type PieceKind = Piece['kind']
 export type PieceOf<K extends PieceKind> = Extract<Piece, { kind: K }>
 
@@ -129,7 +146,7 @@ export function extentSize(extent: Extent): { readonly lengthMm: number; readonl
   }
 }
 
-/** What a shop sells: `packSize` of one piece for `priceCents`; a price of null is not known yet. */
+/** What a shop sells: `packSize` of one piece for `priceCents` on the day it was asked for; a price of null is not known yet. */
 export interface Offer {
   readonly id: string
   readonly pieceId: string
@@ -138,5 +155,12 @@ export interface Offer {
   readonly priceCents: number | null
   /** Packs on the shelf. */
   readonly stock: number
+  /** Days from the order until it can be fetched or is delivered; 0 off the shelf. */
   readonly leadDays: number
+  /** Price before the day's discount; null when there is none. */
+  readonly listCents: number | null
+  /** Last day of the price or the season, ISO; null when open. */
+  readonly untilDay: string | null
+  /** Seen by the stylist: the day, ISO, and a note; null when a shop told it. */
+  readonly noted: { readonly day: string; readonly note: string } | null
 }

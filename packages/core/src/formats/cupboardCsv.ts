@@ -1,64 +1,29 @@
-import type { Piece } from '../design/piece.js'
+import { noFacts, type CupboardItem, type PieceFacts } from '../cupboard/facts.js'
+import { withUsualSizes } from '../cupboard/usualSizes.js'
+import { parseLength } from '../units/length.js'
+import { guessColumns, type ColumnMap } from './columnMap.js'
+import { cupboardColumns, factColumns, type CupboardColumn, type FactColumn } from './cupboardColumns.js'
 import { plainField, readCsv, writeCsv } from './csv.js'
 import type { Fault, Parsed } from './fault.js'
-import { pieceFaults } from './parseLook.js'
+import { factsFaults, pieceFaults } from './parseLook.js'
 
-/** Columns of the cupboard file: the common ones, and every size of every kind; a cell is empty where a kind has no such size. */
-export const cupboardColumns = [
-  'id',
-  'kind',
-  'name',
-  'owned',
-  'kept',
-  'material',
-  'color',
-  'accent',
-  'role',
-  'form',
-  'takes',
-  'genus',
-  'shape',
-  'lengthMm',
-  'widthMm',
-  'sideMm',
-  'diameterMm',
-  'heightMm',
-  'footMm',
-  'bowlMm',
-  'baseMm',
-  'widestMm',
-  'mouthMm',
-  'depthMm',
-  'thicknessMm',
-  'headMm',
-  'cupMm',
-  'floorMm',
-  'rimMm',
-  'chimneyInnerMm',
-  'chimneyRimMm',
-  'burn',
-  'wax',
-  'gramsPerHour',
-  'hours'
-] as const
-
-type Row = Partial<Record<(typeof cupboardColumns)[number], string | number>>
+type Row = Partial<Record<CupboardColumn, string | number>>
 
 const MOST_FAULTS = 50
 
-/** The cupboard as CSV; reading it back gives the same pieces. */
-export function writeCupboardCsv(pieces: readonly Piece[]): string {
+/** The cupboard as CSV; reading it back gives the same pieces and facts. */
+export function writeCupboardCsv(items: readonly CupboardItem[]): string {
   return writeCsv(
     cupboardColumns,
-    pieces.map((piece) => {
-      const row = rowOf(piece)
+    items.map((item) => {
+      const row = rowOf(item)
       return cupboardColumns.map((column) => row[column] ?? '')
     })
   )
 }
 
-function rowOf(piece: Piece): Row {
-  const row: Record<string, unknown> = { ...piece }
+function rowOf({ piece, facts }: CupboardItem): Row {
+  const row: Record<string, unknown> = { ...piece, first: piece.first.join(' '), of: piece.of ?? '' }
   if ('extent' in piece) {
     const { kind: shape, ...sizes } = piece.extent
     Object.assign(row, { shape }, sizes)
@@ -68,52 +33,134 @@ function rowOf(piece: Piece): Row {
     Object.assign(row, { burn }, rates)
   }
   if (piece.kind === 'holder' && piece.chimney) Object.assign(row, { chimneyInnerMm: piece.chimney.innerMm, chimneyRimMm: piece.chimney.rimMm })
+  for (const column of factColumns) row[column] = factField(facts[column])
   return row as Row
 }
 
-const textColumns = new Set<string>(['id', 'kind', 'name', 'kept', 'material', 'color', 'accent', 'role', 'form', 'takes', 'genus', 'shape', 'burn', 'wax'])
+/** A fact as a cell; what says nothing is an empty cell. */
+function factField(value: PieceFacts[FactColumn]): string | number {
+  if (value === null || value === 'unknown' || value === 0 || value === false) return value === 0 ? 0 : ''
+  if (Array.isArray(value)) return value.join(' ')
+  return value === true ? 'yes' : (value as string | number)
+}
 
-/** Reads a cupboard file. All rows are good or none is taken; every fault names its row and column. */
-export function readCupboardCsv(text: string): Parsed<Piece[]> {
+const textColumns = new Set<string>([
+  'id',
+  'kind',
+  'name',
+  'kept',
+  'material',
+  'color',
+  'accent',
+  'role',
+  'form',
+  'takes',
+  'genus',
+  'shape',
+  'burn',
+  'wax',
+  'first',
+  'of',
+  'use'
+])
+const numberFacts = new Set<string>(['paidCents', 'listCents', 'setCount'])
+
+/**
+ * Reads a cupboard file. `map` names the column each header stands for, or null to leave it out; without it headers must be the columns' own
+ * names. All rows are good or none is taken; every fault names its row and column. Sizes that are missing are the usual ones, told as assumed.
+ */
+export function readCupboardCsv(text: string, map?: ColumnMap): Parsed<CupboardItem[]> {
   const table = readCsv(text)
   if (!table.ok) return { ok: false, faults: [{ place: `row ${table.row}`, message: table.message }] }
-  const missing = (['id', 'kind', 'name'] as const).filter((column) => !table.header.includes(column))
-  if (missing.length > 0) return { ok: false, faults: [{ place: 'row 1', message: `has no column ${missing.join(', ')}` }] }
-  const faults: Fault[] = table.header
-    .filter((column) => !(cupboardColumns as readonly string[]).includes(column))
-    .map((column) => ({ place: 'row 1', message: `the column ${column} is not known here` }))
-  const pieces: Piece[] = []
+  const columns = table.header.map((name) => (map ? (map[name] ?? null) : knownColumn(name)))
+  const faults = headerFaults(table.header, columns, map)
+  const items: CupboardItem[] = []
   const ids = new Set<string>()
-  table.rows.forEach((fields, i) => {
-    const read = pieceFromRow(table.header, fields, i + 2)
-    faults.push(...read.faults)
-    if (!read.piece) return
-    if (ids.has(read.piece.id)) faults.push({ place: `row ${i + 2}, column id`, message: `the id ${read.piece.id} is used twice` })
-    ids.add(read.piece.id)
-    pieces.push(read.piece)
-  })
-  return faults.length > 0 ? { ok: false, faults: faults.slice(0, MOST_FAULTS) } : { ok: true, value: pieces }
+  if (faults.length === 0)
+    table.rows.forEach((fields, i) => {
+      const read = itemFromRow(columns, fields, i + 2)
+      faults.push(...read.faults)
+      if (!read.item) return
+      const { id } = read.item.piece
+      if (ids.has(id)) faults.push({ place: `row ${i + 2}, column id`, message: `the id ${id} is used twice` })
+      ids.add(id)
+      items.push(read.item)
+    })
+  return faults.length > 0 ? { ok: false, faults: faults.slice(0, MOST_FAULTS) } : { ok: true, value: items }
 }
 
-function pieceFromRow(header: readonly string[], fields: readonly string[], row: number): { piece?: Piece; faults: Fault[] } {
+function knownColumn(name: string): CupboardColumn | null {
+  return (cupboardColumns as readonly string[]).includes(name) ? (name as CupboardColumn) : null
+}
+
+function headerFaults(header: readonly string[], columns: readonly (CupboardColumn | null)[], map: ColumnMap | undefined): Fault[] {
+  const missing = (['kind', 'name'] as const).filter((column) => !columns.includes(column))
+  const twice = columns.filter((column, i) => column !== null && columns.indexOf(column) < i)
+  const unknown = map ? [] : header.filter((_, i) => columns[i] === null)
+  return [
+    ...missing.map((column) => ({ place: 'row 1', message: `has no column ${column}` })),
+    ...twice.map((column) => ({ place: 'row 1', message: `two columns stand for ${column!}` })),
+    ...unknown.map((column) => ({ place: 'row 1', message: `the column ${column.slice(0, 60)} is not known here` }))
+  ]
+}
+
+/** What is in a file before it is imported: its header, the guessed meaning of each column and the first rows. */
+export function previewCupboardCsv(text: string): Parsed<{ header: readonly string[]; map: ColumnMap; rows: readonly (readonly string[])[]; count: number }> {
+  const table = readCsv(text)
+  if (!table.ok) return { ok: false, faults: [{ place: `row ${table.row}`, message: table.message }] }
+  return { ok: true, value: { header: table.header, map: guessColumns(table.header), rows: table.rows.slice(0, 6), count: table.rows.length } }
+}
+
+function itemFromRow(columns: readonly (CupboardColumn | null)[], fields: readonly string[], row: number): { item?: CupboardItem; faults: Fault[] } {
   const cells: Record<string, string | number> = {}
+  const facts: Record<string, unknown> = {}
   const faults: Fault[] = []
-  header.forEach((column, i) => {
+  columns.forEach((column, i) => {
     const field = plainField(fields[i]!.trim())
-    if (textColumns.has(column)) cells[column] = field
-    else if (field !== '') {
-      const number = Number(field)
-      if (Number.isFinite(number)) cells[column] = number
-      else faults.push({ place: `row ${row}, column ${column}`, message: `${field.slice(0, 40)} is not a number` })
-    }
+    if (column === null || (field === '' && !textColumns.has(column))) return
+    const value = cellValue(column, field)
+    if (value === undefined) faults.push({ place: `row ${row}, column ${column}`, message: `${field.slice(0, 40)} is not a number` })
+    else if ((factColumns as readonly string[]).includes(column)) facts[column] = factValue(column as FactColumn, value)
+    else cells[column] = value
   })
   if (faults.length > 0) return { faults }
-  const piece = nested(cells)
-  const found = pieceFaults(piece).map((fault) => ({ place: `row ${row}, column ${columnOf(fault.place)}`, message: fault.message }))
-  return found.length > 0 ? { faults: found } : { piece: piece as unknown as Piece, faults: [] }
+  if (!cells['id']) cells['id'] = idFrom(String(cells['name'] ?? ''), row)
+  const { piece, assumed } = withUsualSizes(nested(cells))
+  const item = { piece, facts: { ...noFacts, ...facts, assumed: [...new Set([...((facts['assumed'] as string[] | undefined) ?? []), ...assumed])] } }
+  const found = [...pieceFaults(piece), ...factsFaults(item.facts)].map((fault) => ({
+    place: `row ${row}, column ${columnOf(fault.place)}`,
+    message: fault.message
+  }))
+  return found.length > 0 ? { faults: found } : { item: item as unknown as CupboardItem, faults: [] }
 }
 
-const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999', genus: '' }
+/** A cell as its column wants it; lengths may be written with a unit, as `10 1/2 in`. Undefined when it is no number. */
+function cellValue(column: CupboardColumn, field: string): string | number | undefined {
+  if (column === 'kind') return field.toLowerCase()
+  if (column === 'color' || column === 'accent') return field.toLowerCase()
+  if (textColumns.has(column) || ((factColumns as readonly string[]).includes(column) && !numberFacts.has(column))) return field
+  const number = Number(field)
+  if (Number.isFinite(number)) return number
+  return column.endsWith('Mm') && /(in|cm|mm|["”])\s*$/.test(field) ? parseLength(field, 'in') : undefined
+}
+
+function factValue(column: FactColumn, value: string | number): unknown {
+  if (column === 'seasons' || column === 'assumed') return String(value).split(/\s+/).filter(Boolean)
+  if (column === 'doNotRemove') return value === 'yes' ? true : value === 'no' ? false : value
+  return column === 'photoId' && value === '' ? null : value
+}
+
+function idFrom(name: string, row: number): string {
+  const slug = name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 48)
+  return `${slug || 'piece'}-${row}`
+}
+
+const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999' }
 const ownColumns: Record<string, readonly string[]> = {
   plate: ['role', 'diameterMm', 'heightMm'],
   glass: ['role', 'footMm', 'bowlMm', 'heightMm'],
@@ -128,7 +175,8 @@ const ownColumns: Record<string, readonly string[]> = {
   holder: ['takes', 'cupMm', 'baseMm', 'heightMm'],
   riser: ['heightMm'],
   tray: ['floorMm', 'rimMm'],
-  ornament: ['form', 'heightMm']
+  ornament: ['form', 'heightMm'],
+  supply: ['use', 'lowMark']
 }
 const extentColumns: Record<string, readonly string[]> = {
   rectangle: ['lengthMm', 'widthMm'],
@@ -143,14 +191,18 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
   const kind = String(cells['kind'] ?? '')
   const pick = (columns: readonly string[]) =>
     Object.fromEntries(columns.filter((c) => c in given || c in defaults).map((c) => [c, given[c] ?? defaults[c as keyof typeof defaults]]))
-  const piece: Record<string, unknown> = { kind, ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept']), ...pick(ownColumns[kind] ?? []) }
-  if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind)) {
+  const first = String(given['first'] ?? '')
+    .split(/\s+/)
+    .filter(Boolean)
+  const common = { ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept']), first, of: given['of'] ?? null }
+  const piece: Record<string, unknown> = { kind, ...common, ...pick(ownColumns[kind] ?? []) }
+  if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind) && 'shape' in given) {
     const shape = String(given['shape'] ?? '')
     piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
   }
-  if (kind === 'candle')
+  if (kind === 'candle' && 'burn' in given)
     piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }
-  if (kind === 'holder')
+  if (kind === 'holder' && ('chimneyInnerMm' in given || 'cupMm' in given))
     piece['chimney'] =
       'chimneyInnerMm' in given ? { innerMm: given['chimneyInnerMm'], ...('chimneyRimMm' in given ? { rimMm: given['chimneyRimMm'] } : {}) } : null
   return piece

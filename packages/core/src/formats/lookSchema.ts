@@ -1,6 +1,10 @@
+import { needGroups, tableZones } from '../design/money.js'
+import { firstCares, supplyUses } from '../design/piece.js'
+
 /** JSON Schema (2020-12 vocabulary as far as draft-07 knows it) of the look document; published as docs/formats/look.schema.json. */
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
-const idOrNull = { oneOf: [{ $ref: '#/$defs/id' }, { type: 'null' }] } as const
+const nullableId = { oneOf: [{ $ref: '#/$defs/id' }, { type: 'null' }] } as const
+const idOrNull = { $ref: '#/$defs/idOrNull' } as const
 const text = { type: 'string', maxLength: 200 } as const
 const size = { type: 'number', exclusiveMinimum: 0, maximum: 20_000 } as const
 const sizeOrZero = { type: 'number', minimum: 0, maximum: 20_000 } as const
@@ -11,6 +15,7 @@ const minute = { type: 'integer', minimum: 0, maximum: 2880 } as const
 const percent = { type: 'number', minimum: 0, maximum: 100 } as const
 const color = { type: 'string', pattern: '^#[0-9a-f]{6}$' } as const
 const flag = { type: 'boolean' } as const
+const day = { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$' } as const
 const oneOf = <T extends string>(...names: T[]) => ({ type: 'string', enum: names }) as const
 
 /** A closed object in which every property named is required. */
@@ -64,7 +69,9 @@ const common = {
     'resin'
   ),
   owned: count,
-  kept: text
+  kept: text,
+  first: { ...list(oneOf(...firstCares), 6), uniqueItems: true },
+  of: { $ref: '#/$defs/idOrNull' }
 }
 const piece = (name: string, own: Record<string, unknown>) => object({ kind: kind(name), ...common, ...own })
 const candleForm = oneOf('taper', 'pillar', 'votive', 'tealight')
@@ -102,8 +109,54 @@ const pieceSchema = byKind([
   piece('holder', { takes: candleForm, cupMm: size, baseMm: size, heightMm: sizeOrZero, chimney: orNull(object({ innerMm: size, rimMm: size })) }),
   piece('riser', { extent, heightMm: size }),
   piece('tray', { extent, floorMm: size, rimMm: size }),
-  piece('ornament', { form: oneOf('fruit', 'compote', 'greens', 'figure'), extent, heightMm: size })
+  piece('ornament', { form: oneOf('fruit', 'compote', 'greens', 'figure'), extent, heightMm: size }),
+  piece('supply', { use: oneOf(...supplyUses), lowMark: count })
 ])
+
+const caps = (parts: readonly string[]) => list(object({ part: oneOf(...parts), capCents: cents }), parts.length)
+const buying = object({
+  tripCents: cents,
+  reusePercent: percent,
+  pricesOn: orNull(day),
+  orders: list(
+    object({
+      shop: text,
+      slot: oneOf('ahead', 'fresh'),
+      way: oneOf('trip', 'delivery'),
+      coupon: flag,
+      lines: list(object({ offerId: { $ref: '#/$defs/id' }, packs: { type: 'integer', minimum: 1, maximum: 100_000 }, locked: flag }), 1000)
+    }),
+    100
+  ),
+  skipped: list({ $ref: '#/$defs/id' }, 1000),
+  bought: list(
+    object({
+      id: { $ref: '#/$defs/id' },
+      pieceId: { $ref: '#/$defs/id' },
+      pieces: count,
+      cents,
+      day,
+      shop: text,
+      note: { type: 'string', maxLength: 1000 },
+      photoId: { $ref: '#/$defs/idOrNull' }
+    }),
+    1000
+  ),
+  draws: list(object({ id: { $ref: '#/$defs/id' }, cents, cause: text, day }), 1000)
+})
+const shop = object({
+  name: text,
+  visit: flag,
+  delivery: orNull(object({ cents, freeFromCents: orNull(cents) })),
+  coupon: orNull(
+    object({
+      code: text,
+      off: byKind([object({ kind: kind('percent'), percent }), object({ kind: kind('amount'), cents })]),
+      fromCents: cents,
+      untilDay: day
+    })
+  )
+})
 
 export const MOST_GUESTS = 100
 
@@ -119,14 +172,25 @@ export const lookSchema = {
     occasion: object({
       title: text,
       place: text,
-      date: { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$' },
+      date: day,
       arriveMin: minute,
       endMin: minute,
       courses: { ...list(oneOf('oysters', 'soup', 'fish', 'salad', 'main', 'dessert'), 6), uniqueItems: true },
       notes: { type: 'string', maxLength: 4000 }
     }),
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
-    money: object({ currency: { type: 'string', pattern: '^[A-Z]{3}$' }, totalCents: cents, reservePercent: percent }),
+    money: object({
+      currency: { type: 'string', pattern: '^[A-Z]{3}$' },
+      totalCents: cents,
+      reservePercent: percent,
+      taxPercent: percent,
+      taxMode: oneOf('included', 'added'),
+      split: byKind([
+        object({ kind: kind('plain') }),
+        object({ kind: kind('groups'), caps: caps(needGroups) }),
+        object({ kind: kind('zones'), caps: caps(tableZones) })
+      ])
+    }),
     school: object({
       comfort: oneOf('tight', 'usual', 'roomy'),
       drop: oneOf('casual', 'dressy', 'formal'),
@@ -199,10 +263,17 @@ export const lookSchema = {
         packSize: { type: 'integer', minimum: 1, maximum: 10_000 },
         priceCents: orNull(cents),
         stock: count,
-        leadDays: { type: 'integer', minimum: 0, maximum: 400 }
+        leadDays: { type: 'integer', minimum: 0, maximum: 400 },
+        listCents: orNull(cents),
+        untilDay: orNull(day),
+        noted: orNull(object({ day, note: { type: 'string', maxLength: 1000 } }))
       }),
       20_000
-    )
+    ),
+    shops: list(shop, 100),
+    claims: list(object({ pieceId: { $ref: '#/$defs/id' }, count, occasion: text, date: day, settled: flag }), 1000),
+    interchangeable: list(list({ $ref: '#/$defs/id' }, 50), 100),
+    buying
   }),
-  $defs: { id, extent: byKind([rectangle, square, round, oval]), piece: pieceSchema }
+  $defs: { id, idOrNull: nullableId, extent: byKind([rectangle, square, round, oval]), piece: pieceSchema }
 } as const

@@ -1,19 +1,22 @@
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv'
 import type { Look } from '../design/look.js'
 import { checkLook } from './checkLook.js'
+import { factsSchema } from './factsSchema.js'
 import type { Fault, Parsed } from './fault.js'
+import { fillLook } from './fillLook.js'
 import { lookSchema } from './lookSchema.js'
 
 const MOST_FAULTS = 20
 
-let compiled: { look: ValidateFunction; piece: ValidateFunction } | undefined
+let compiled: { look: ValidateFunction; piece: ValidateFunction; facts: ValidateFunction } | undefined
 
-function validators(): { look: ValidateFunction; piece: ValidateFunction } {
+function validators(): NonNullable<typeof compiled> {
   if (!compiled) {
     const ajv = new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false })
     compiled = {
       look: ajv.compile(lookSchema),
-      piece: ajv.compile({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' })
+      piece: ajv.compile({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' }),
+      facts: ajv.compile(factsSchema)
     }
   }
   return compiled
@@ -30,8 +33,9 @@ export function parseLook(text: string): Parsed<Look> {
   return validateLook(value)
 }
 
-/** Checks a value against the look's schema, then what no schema can say: ids that resolve, supports that carry, times in order. */
-export function validateLook(value: unknown): Parsed<Look> {
+/** Makes an older look whole, checks it against the schema, then what no schema can say: ids that resolve, supports that carry, times in order. */
+export function validateLook(given: unknown): Parsed<Look> {
+  const value = fillLook(given)
   const { look } = validators()
   if (!look(value)) return { ok: false, faults: (look.errors ?? []).slice(0, MOST_FAULTS).map(faultOf) }
   const faults = checkLook(value as Look).slice(0, MOST_FAULTS)
@@ -42,6 +46,12 @@ export function validateLook(value: unknown): Parsed<Look> {
 export function pieceFaults(value: unknown): Fault[] {
   const { piece } = validators()
   return piece(value) ? [] : (piece.errors ?? []).map(faultOf)
+}
+
+/** Checks the facts of one piece against their schema. */
+export function factsFaults(value: unknown): Fault[] {
+  const { facts } = validators()
+  return facts(value) ? [] : (facts.errors ?? []).map(faultOf)
 }
 
 function faultOf(error: ErrorObject): Fault {

@@ -1,8 +1,10 @@
 import type { BareFinding } from '../design/finding.js'
+import type { Look } from '../design/look.js'
 import type { BuyList } from './buyList.js'
+import { needs } from './needs.js'
 
-/** Spending past the working budget, and pieces that no priced offer covers. */
-export function moneyFindings(list: BuyList): BareFinding[] {
+/** Spending past the working budget, a part past its cap, an overdrawn reserve, lines no priced offer covers, pieces laid elsewhere that day. */
+export function moneyFindings(list: BuyList, look: Look): BareFinding[] {
   const found: BareFinding[] = []
   if (list.leftCents < 0)
     found.push({
@@ -13,16 +15,59 @@ export function moneyFindings(list: BuyList): BareFinding[] {
       limit: { spendCents: list.workingCents },
       because: 'working-budget'
     })
-  for (const line of list.lines) {
-    if (line.gapPieces === 0) continue
-    found.push({
+  return [...found, ...overCaps(list), ...reserveDrawn(list), ...gapFindings(list), ...claimFindings(look)]
+}
+
+function gapFindings(list: BuyList): BareFinding[] {
+  return list.lines
+    .filter((line) => line.gapPieces > 0)
+    .map((line) => ({
       code: 'money.gap',
-      severity: 'warn',
+      severity: line.need.group === 'supplies' ? 'note' : 'warn',
       at: { kind: 'line', pieceId: line.need.piece.id },
       measured: { pieces: line.gapPieces, needed: line.need.needed },
       limit: { pieces: 0 },
       because: 'no-price'
-    })
-  }
-  return found
+    }))
+}
+
+function overCaps(list: BuyList): BareFinding[] {
+  return [...list.groups, ...list.zones]
+    .filter((part) => part.capCents !== null && part.plannedCents + part.spentCents > part.capCents)
+    .map((part) => ({
+      code: 'money.cap',
+      severity: 'warn',
+      at: { kind: 'part', part: part.part },
+      measured: { spendCents: part.plannedCents + part.spentCents },
+      limit: { spendCents: part.capCents! },
+      because: 'cap'
+    }))
+}
+
+function reserveDrawn(list: BuyList): BareFinding[] {
+  if (list.reserveLeftCents >= 0) return []
+  return [
+    {
+      code: 'money.reserve',
+      severity: 'warn',
+      at: { kind: 'money' },
+      measured: { drawnCents: list.drawnCents },
+      limit: { drawnCents: list.reserveCents },
+      because: 'reserve'
+    }
+  ]
+}
+
+/** Pieces this look uses of which too few are free, because another occasion lays them on a day too near. */
+function claimFindings(look: Look): BareFinding[] {
+  return needs(look)
+    .filter((need) => need.claimed > 0 && need.needed > Math.max(0, need.owned - need.claimed))
+    .map((need) => ({
+      code: 'piece.claimed',
+      severity: 'warn',
+      at: { kind: 'line', pieceId: need.piece.id },
+      measured: { needed: need.needed, claimed: need.claimed, owned: need.owned },
+      limit: { free: Math.max(0, need.owned - need.claimed) },
+      because: 'two-occasions'
+    }))
 }

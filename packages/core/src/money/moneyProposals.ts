@@ -3,6 +3,7 @@ import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
 import { buyList, type BuyList } from './buyList.js'
+import { countedAs } from './needs.js'
 
 /** Cheaper or owned pieces for the dearest lines, the reserve, or a larger budget. */
 export function overBudgetProposals(look: Look): Proposal[] {
@@ -15,19 +16,28 @@ function cheaperSwaps(look: Look, list: BuyList): Proposal[] {
   return dearest.flatMap((line) => swapProposals(look, line.need.piece.id, (other) => other.owned > 0, 2))
 }
 
-/** Takes just as much out of the reserve as is missing. */
+/** Draws just as much from the reserve as is missing, with its cause in the ledger. */
 function useReserve(look: Look, list: BuyList): Proposal[] {
-  if (list.spendCents > list.totalCents) return []
-  const reservePercent = Math.max(0, Math.floor(((list.totalCents - list.spendCents) / Math.max(1, list.totalCents)) * 10_000) / 100)
-  const edit = makeEdit(look, 'money', (draft) => void (draft.money.reservePercent = reservePercent))
-  return [{ code: 'use-reserve', edit, params: { cents: -list.leftCents, reservePercent } }]
+  const cents = -list.leftCents
+  if (cents > list.reserveLeftCents) return []
+  const edit = makeEdit(look, 'money', (draft) => {
+    draft.buying.draws.push({ id: freeDrawId(look), cents, cause: 'over the working budget', day: look.buying.pricesOn ?? look.occasion.date })
+  })
+  return [{ code: 'use-reserve', edit, params: { cents, leftCents: list.reserveLeftCents - cents } }]
+}
+
+function freeDrawId(look: Look): string {
+  let n = look.buying.draws.length + 1
+  while (look.buying.draws.some((draw) => draw.id === `draw-${n}`)) n++
+  return `draw-${n}`
 }
 
 function raiseBudget(look: Look, list: BuyList): Proposal {
   const share = 1 - look.money.reservePercent / 100
   let totalCents = share > 0 ? Math.ceil(list.spendCents / share) : list.spendCents
   const reservePercent = share > 0 ? look.money.reservePercent : 0
-  while (buyList({ ...look, money: { ...look.money, totalCents, reservePercent } }).leftCents < 0) totalCents += 1
+  const after = (total: number) => buyList({ ...look, money: { ...look.money, totalCents: total, reservePercent } })
+  while (after(totalCents).leftCents < 0 || after(totalCents).reserveLeftCents < 0) totalCents += 1 + Math.max(0, -after(totalCents).reserveLeftCents)
   const edit = makeEdit(look, 'money', (draft) => {
     draft.money.totalCents = totalCents
     draft.money.reservePercent = reservePercent
@@ -42,7 +52,55 @@ export function gapProposals(look: Look, finding: BareFinding): Proposal[] {
   const line = buyList(look).lines.find((one) => one.need.piece.id === pieceId)
   if (!line) return []
   const borrow = makeEdit(look, 'cupboard', (draft) => {
-    draft.pieces.find((piece) => piece.id === pieceId)!.owned += line.gapPieces
+    const piece = draft.pieces.find((one) => one.id === countedAs(line.need.piece))
+    if (piece) piece.owned += line.gapPieces
+    else draft.pieces.push({ ...line.need.piece, first: [...line.need.piece.first], owned: line.gapPieces } as (typeof draft.pieces)[number])
   })
-  return [...swapProposals(look, pieceId), { code: 'borrow', edit: borrow, params: { pieceId, count: line.gapPieces } }]
+  return [...swapProposals(look, pieceId), { code: 'borrow', edit: borrow, params: { pieceId, count: line.gapPieces } }, goWithout(look, pieceId)]
+}
+
+function goWithout(look: Look, pieceId: string): Proposal {
+  const edit = makeEdit(look, 'money', (draft) => void draft.buying.skipped.push(pieceId))
+  return { code: 'go-without', edit, params: { pieceId } }
+}
+
+/** A higher cap, or cheaper and owned pieces in the part that is over. */
+export function capProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'part') return []
+  const { part } = finding.at
+  const list = buyList(look)
+  const capCents = finding.measured['spendCents']!
+  const raise = makeEdit(look, 'money', (draft) => {
+    const { split } = draft.money
+    if (split.kind !== 'plain') split.caps.forEach((cap) => cap.part === part && (cap.capCents = capCents))
+  })
+  const inPart = list.lines.filter((line) => line.need.group === part || line.need.zone === part)
+  return [...cheaperSwaps(look, { ...list, lines: inPart }), { code: 'raise-cap', edit: raise, params: { part, cents: capCents } }]
+}
+
+/** Takes the newest draws back until the reserve holds, or raises the total. */
+export function reserveProposals(look: Look): Proposal[] {
+  const list = buyList(look)
+  let over = -list.reserveLeftCents
+  const undone = makeEdit(look, 'money', (draft) => {
+    while (over > 0 && draft.buying.draws.length > 0) {
+      const last = draft.buying.draws[draft.buying.draws.length - 1]!
+      const back = Math.min(over, last.cents)
+      last.cents -= back
+      over -= back
+      if (last.cents === 0) draft.buying.draws.pop()
+    }
+  })
+  return [{ code: 'fewer-draws', edit: undone, params: { cents: -list.reserveLeftCents } }, raiseBudget(look, list)]
+}
+
+/** Another free piece, or the word that both occasions can have it. */
+export function claimProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'line') return []
+  const { pieceId } = finding.at
+  const counted = countedAs(look.pieces.find((piece) => piece.id === pieceId)!)
+  const settle = makeEdit(look, 'cupboard', (draft) => {
+    for (const claim of draft.claims) if (claim.pieceId === counted) claim.settled = true
+  })
+  return [...swapProposals(look, pieceId, (other) => other.owned > 0), { code: 'settle-claim', edit: settle, params: { pieceId } }]
 }

@@ -1,66 +1,145 @@
-import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
+import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
+import type { NeedGroup, TableZone } from '../design/money.js'
 import type { Piece } from '../design/piece.js'
 import { SPARE_CANDLE_PER } from '../reference/candles.js'
 import { settingItems, type SettingLayout } from '../settings/settingItems.js'
+import { supplyNeeds, type SupplyNeed } from './supplyNeeds.js'
 
-/** Why a need is what it is: so many per guest, or so many in the look. */
+/** Why a need is what it is, and what covers it: own free pieces first, then such as may stand in, then what was bought. */
 export interface Need {
   readonly piece: Piece
-  readonly group: 'linens' | 'settings' | 'centerpiece' | 'florals' | 'light'
+  readonly group: NeedGroup
+  readonly zone: TableZone
   readonly perGuest: number
   readonly perLook: number
   readonly spares: number
   readonly needed: number
   readonly owned: number
+  /** Of those owned, laid elsewhere on a day too near. */
+  readonly claimed: number
+  /** Free pieces of other kinds that stand in. */
+  readonly lent: readonly { readonly pieceId: string; readonly count: number }[]
+  readonly bought: number
   readonly short: number
+  /** What calls for a supply; null for a piece of the look. */
+  readonly cause: SupplyNeed['cause'] | null
 }
 
-/** Everything a look uses, one line a piece, against what the household owns. */
+type Line = Pick<Need, 'piece' | 'group' | 'zone' | 'perGuest' | 'perLook' | 'spares' | 'cause'>
+
+/** Everything a look uses, one line a piece, against what the household has free that day. */
 export function needs(look: Look, layout: SettingLayout = settingItems(look)): Need[] {
+  const lines = usedLines(look, layout)
+  const used = new Set(lines.map((line) => line.piece.id))
+  const supplies = supplyNeeds(look, used).map(({ piece, count, cause }): Line => ({
+    piece,
+    group: 'supplies',
+    zone: 'middle',
+    perGuest: 0,
+    perLook: count,
+    spares: 0,
+    cause
+  }))
+  return allocate(look, [...lines, ...supplies])
+}
+
+function usedLines(look: Look, layout: SettingLayout): Line[] {
   const index = pieceIndex(look)
-  const lines = new Map<string, { perGuest: number; perLook: number; group: Need['group'] }>()
-  const add = (id: string | null | undefined, group: Need['group'], perGuest: number, perLook: number) => {
-    if (!id || !index.has(id)) return
-    const line = lines.get(id) ?? { perGuest: 0, perLook: 0, group }
-    lines.set(id, { group: line.group, perGuest: line.perGuest + perGuest, perLook: line.perLook + perLook })
+  const lines = new Map<string, Line>()
+  const add = (id: string | null | undefined, group: NeedGroup, zone: TableZone, perGuest: number, perLook: number) => {
+    const piece = id ? index.get(id) : undefined
+    if (!id || !piece) return
+    const line = lines.get(id) ?? { piece, group, zone, perGuest: 0, perLook: 0, spares: 0, cause: null }
+    lines.set(id, { ...line, perGuest: line.perGuest + perGuest, perLook: line.perLook + perLook })
   }
-  add(look.linens.clothId, 'linens', 0, 1)
-  add(look.linens.runner?.pieceId, 'linens', 0, 1)
-  add(look.linens.matId, 'linens', 1, 0)
-  for (const id of look.setting.plateIds) add(id, 'settings', 1, 0)
-  add(look.setting.breadPlateId, 'settings', 1, 0)
-  add(look.setting.napkin?.pieceId, 'settings', 1, 0)
-  for (const id of look.setting.glassIds) add(id, 'settings', 1, 0)
+  add(look.linens.clothId, 'linens', 'under', 0, 1)
+  add(look.linens.runner?.pieceId, 'linens', 'under', 0, 1)
+  add(look.linens.matId, 'linens', 'under', 1, 0)
+  for (const id of look.setting.plateIds) add(id, 'settings', 'places', 1, 0)
+  add(look.setting.breadPlateId, 'settings', 'places', 1, 0)
+  add(look.setting.napkin?.pieceId, 'settings', 'places', 1, 0)
+  for (const id of look.setting.glassIds) add(id, 'settings', 'places', 1, 0)
   const { left, right, above, broughtIn } = layout.order
   for (const role of [...left, ...right, ...above, ...broughtIn]) {
-    add(
-      look.setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role),
-      'settings',
-      1,
-      0
-    )
+    const id = look.setting.flatwareIds.find((one) => findPiece(index, one, 'flatware')?.role === role)
+    add(id, 'settings', 'places', 1, 0)
   }
   for (const placed of look.centerpiece) {
-    add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 0, 1)
-    add(placed.candle?.candleId, 'light', 0, 1)
-    for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 0, count)
+    add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
+    add(placed.candle?.candleId, 'light', 'middle', 0, 1)
+    for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 'middle', 0, count)
   }
-  return [...lines].map(([id, line]) => finish(index, id, line, look))
-}
-
-function finish(index: PieceIndex, id: string, line: { perGuest: number; perLook: number; group: Need['group'] }, look: Look): Need {
-  const piece = index.get(id)!
-  const used = line.perGuest * look.guests.length + line.perLook
-  const spares = sparesOf(piece, used, look)
-  const needed = used + spares
-  return { piece, ...line, spares, needed, owned: piece.owned, short: Math.max(0, needed - piece.owned) }
+  return [...lines.values()].map((line) => ({ ...line, spares: sparesOf(line, look) }))
 }
 
 /** Candles: one in ten. Stems: the look's own share. Nothing else has spares by itself. */
-function sparesOf(piece: Piece, used: number, look: Look): number {
+function sparesOf({ piece, perGuest, perLook }: Line, look: Look): number {
+  const used = perGuest * look.guests.length + perLook
   if (used === 0) return 0
   if (piece.kind === 'candle') return Math.ceil(used / SPARE_CANDLE_PER)
   if (piece.kind === 'stem') return Math.ceil((used * look.school.spareStemsPercent) / 100)
   return 0
+}
+
+/** Id under which a piece is counted and bought: another use of a thing counts as the thing. */
+export function countedAs(piece: Piece): string {
+  return piece.of ?? piece.id
+}
+
+function allocate(look: Look, lines: readonly Line[]): Need[] {
+  const index = pieceIndex(look)
+  const ownedOf = (piece: Piece) => index.get(countedAs(piece))?.owned ?? piece.owned
+  const claimed = sumBy(
+    look.claims.filter((claim) => !claim.settled),
+    (claim) => claim.pieceId,
+    (claim) => claim.count
+  )
+  const bought = sumBy(
+    look.buying.bought,
+    (one) => one.pieceId,
+    (one) => one.pieces
+  )
+  const free = new Map<string, number>()
+  const freeOf = (piece: Piece) => free.get(countedAs(piece)) ?? Math.max(0, ownedOf(piece) - (claimed.get(countedAs(piece)) ?? 0))
+  const take = (piece: Piece, count: number) => {
+    const taken = Math.min(count, freeOf(piece))
+    free.set(countedAs(piece), freeOf(piece) - taken)
+    return taken
+  }
+  const first = lines.map((line) => {
+    const needed = line.perGuest * look.guests.length + line.perLook + line.spares
+    return { line, needed, missing: needed - take(line.piece, needed) }
+  })
+  return first.map(({ line, needed, missing }) => {
+    const got = Math.min(missing, bought.get(line.piece.id) ?? 0)
+    const lent = standIns(look, line.piece, missing - got, take)
+    const short = missing - got - lent.reduce((sum, one) => sum + one.count, 0)
+    const away = claimed.get(countedAs(line.piece)) ?? 0
+    return { ...line, needed, owned: ownedOf(line.piece), claimed: away, lent, bought: bought.get(line.piece.id) ?? 0, short }
+  })
+}
+
+/** What other pieces of the same group still have free. */
+function standIns(look: Look, piece: Piece, missing: number, take: (piece: Piece, count: number) => number): { pieceId: string; count: number }[] {
+  const index = pieceIndex(look)
+  const lent: { pieceId: string; count: number }[] = []
+  for (const other of standInsFor(look, piece.id)) {
+    const taken = index.has(other) ? take(index.get(other)!, missing) : 0
+    if (taken > 0) lent.push({ pieceId: other, count: taken })
+    missing -= taken
+  }
+  return lent
+}
+
+/** Ids of the pieces that may stand in for one. */
+export function standInsFor(look: Pick<Look, 'interchangeable'>, pieceId: string): string[] {
+  const others = look.interchangeable.filter((group) => group.includes(pieceId)).flat()
+  return [...new Set(others)].filter((id) => id !== pieceId)
+}
+
+function sumBy<T>(items: readonly T[], key: (item: T) => string, value: (item: T) => number): Map<string, number> {
+  const sums = new Map<string, number>()
+  for (const item of items) sums.set(key(item), (sums.get(key(item)) ?? 0) + value(item))
+  return sums
 }

@@ -24,3 +24,8 @@ export function formatDuration(minutes: number): string {
   const whole = Math.round(minutes)
   return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }
+
+/** The ISO date so many days later, or earlier below zero. */
+export function addDays(date: string, days: number): string {
+  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+}

@@ -1,29 +1,44 @@
 import type { EntityManager } from 'typeorm'
-import type { Offer, Piece } from '@hestiad/core'
+import { noFacts, type CupboardItem, type Offer, type Piece, type PieceFacts } from '@hestiad/core'
+import { fillPiece } from '@hestiad/core/formats'
 import { OfferEntity } from '../storage/entities/OfferEntity.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 
-export async function loadPieces(storage: Storage): Promise<Piece[]> {
+export async function loadItems(storage: Storage): Promise<CupboardItem[]> {
   const rows = await storage.dataSource.getRepository(PieceEntity).find({ order: { position: 'ASC' } })
-  return rows.map((row) => JSON.parse(row.document) as Piece)
+  return rows.map((row) => ({ piece: fillPiece(JSON.parse(row.document)) as Piece, facts: factsOf(row.facts) }))
 }
 
+function factsOf(text: string): PieceFacts {
+  return text === '' ? noFacts : { ...noFacts, ...(JSON.parse(text) as Partial<PieceFacts>) }
+}
+
+/** Offers the stylist keeps: brought in by CSV, seen in a shop, or of the demo. */
 export async function loadOffers(storage: Storage): Promise<Offer[]> {
   const rows = await storage.dataSource.getRepository(OfferEntity).find({ order: { position: 'ASC' } })
-  return rows.map((row) => JSON.parse(row.document) as Offer)
+  return rows.map((row) => ({ listCents: null, untilDay: null, noted: null, ...(JSON.parse(row.document) as Partial<Offer>) }) as Offer)
 }
 
-/** Writes pieces over those of the same id and adds the rest after them; nothing is removed. */
-export async function putPieces(manager: EntityManager, pieces: readonly Piece[]): Promise<void> {
+/** Writes items over those of the same id and adds the rest after them; nothing is removed. */
+export async function putItems(manager: EntityManager, items: readonly CupboardItem[]): Promise<void> {
   const repository = manager.getRepository(PieceEntity)
   const known = new Map((await repository.find({ select: { id: true, position: true } })).map((row) => [row.id, row.position]))
-  let next = Math.max(-1, ...known.values()) + 1
-  const rows = pieces.map((piece) => ({ id: piece.id, position: known.get(piece.id) ?? next++, document: JSON.stringify(piece) }))
+  let next = [...known.values()].reduce((most, position) => Math.max(most, position), -1) + 1
+  const rows = items.map(({ piece, facts }) => ({
+    id: piece.id,
+    position: known.get(piece.id) ?? next++,
+    document: JSON.stringify(piece),
+    facts: JSON.stringify(facts)
+  }))
   for (let i = 0; i < rows.length; i += 200) await repository.upsert(rows.slice(i, i + 200), ['id'])
 }
 
+/** The same for offers. */
 export async function putOffers(manager: EntityManager, offers: readonly Offer[]): Promise<void> {
-  const rows = offers.map((offer, position) => ({ id: offer.id, position, document: JSON.stringify(offer) }))
-  for (let i = 0; i < rows.length; i += 200) await manager.getRepository(OfferEntity).upsert(rows.slice(i, i + 200), ['id'])
+  const repository = manager.getRepository(OfferEntity)
+  const known = new Map((await repository.find({ select: { id: true, position: true } })).map((row) => [row.id, row.position]))
+  let next = [...known.values()].reduce((most, position) => Math.max(most, position), -1) + 1
+  const rows = offers.map((offer) => ({ id: offer.id, position: known.get(offer.id) ?? next++, document: JSON.stringify(offer) }))
+  for (let i = 0; i < rows.length; i += 200) await repository.upsert(rows.slice(i, i + 200), ['id'])
 }

@@ -1,11 +1,11 @@
 import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
-import { buyList, type Look } from '@hestiad/core'
+import { buyList } from '@hestiad/core'
 import { writeBuyListCsv } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import type { Storage } from '../storage/openStorage.js'
 import { CopyLookDto, SaveLookDto } from './lookDtos.js'
-import { addLook, loadLook, lookAnswer, lookFrom, saveLook } from './lookStore.js'
+import { addLook, loadLook, lookAnswer, lookFrom, lookOf, saveLook } from './lookStore.js'
 
 type ById = FastifyRequest<{ Params: { id: string } }>
 
@@ -43,13 +43,13 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
 
   app.get('/api/looks/:id/file', { schema: { tags, summary: 'The look as a file' } }, async (request: ById, reply) => {
     const row = await loadLook(storage, request.params.id)
-    const look = JSON.parse(row.document) as Look
+    const look = lookOf(row)
     return download(reply, 'application/json', `${look.occasion.title} ${look.name}.hestiad.json`).send(JSON.stringify(look, null, 1))
   })
 
   app.get('/api/looks/:id/buy-list.csv', { schema: { tags, summary: 'What is still to buy, as CSV' } }, async (request: ById, reply) => {
     const row = await loadLook(storage, request.params.id)
-    const look = JSON.parse(row.document) as Look
+    const look = lookOf(row)
     return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
   })
   done()

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
 import type { Look } from '@hestiad/core'
-import { validateLook } from '@hestiad/core/formats'
+import { fillLook, validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
@@ -53,12 +53,17 @@ export async function insertLook(manager: EntityManager, look: Look, id: string,
   return row
 }
 
+/** The look of a row, made whole when an older version wrote it. */
+export function lookOf(row: Pick<LookEntity, 'document'>): Look {
+  return fillLook(JSON.parse(row.document)) as Look
+}
+
 export function lookAnswer(row: LookEntity): LookAnswer {
   return {
     id: row.id,
     occasionId: row.occasionId,
     revision: row.revision,
-    look: JSON.parse(row.document) as unknown,
+    look: lookOf(row),
     history: JSON.parse(row.history) as LookAnswer['history']
   }
 }

@@ -1,17 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
 import { newLook, pieceIndex, type Look } from '@hestiad/core'
-import { loadOffers, loadPieces } from '../cupboard/cupboardStore.js'
+import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
-import { addLook, lookAnswer, lookFrom } from '../looks/lookStore.js'
+import { addLook, lookAnswer, lookFrom, lookOf } from '../looks/lookStore.js'
+import { today } from '../shops/prices.js'
+import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import { NewOccasionDto, type OccasionAnswer } from './occasionDtos.js'
 
 /** Occasions: the list with each look small enough to draw, a new one from wishes and the cupboard, removal. */
-export const occasionRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { storage }, done) => {
+export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
   const tags = ['occasions']
   app.get('/api/occasions', { schema: { tags, summary: 'All occasions with their looks' } }, async () => {
     const rows = await storage.dataSource.getRepository(LookEntity).find({ order: { updatedAtMs: 'DESC' } })
@@ -20,7 +22,8 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
 
   app.post('/api/occasions', { schema: { tags, summary: 'A new occasion with a first look from the cupboard' } }, async (request, reply) => {
     const dto = readDto(NewOccasionDto, request.body)
-    const look = newLook({ ...dto, id: randomUUID() }, await loadPieces(storage), await loadOffers(storage))
+    const pieces = (await loadItems(storage)).map((item) => item.piece)
+    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(today()))
     const row = await addLook(storage, lookFrom(look))
     return reply.status(201).send(lookAnswer(row))
   })
@@ -44,7 +47,7 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
 function byOccasion(rows: readonly LookEntity[]): OccasionAnswer[] {
   const occasions = new Map<string, OccasionAnswer['looks'][number][]>()
   for (const row of rows) {
-    const look = small(JSON.parse(row.document) as Look)
+    const look = small(lookOf(row))
     const entry = { id: row.id, name: look.name, revision: row.revision, updatedAtMs: row.updatedAtMs, look }
     const known = occasions.get(row.occasionId)
     if (known) known.push(entry)

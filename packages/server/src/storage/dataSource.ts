@@ -3,6 +3,7 @@ import { DataSource } from 'typeorm'
 import { LookEntity } from './entities/LookEntity.js'
 import { OccasionEntity } from './entities/OccasionEntity.js'
 import { OfferEntity } from './entities/OfferEntity.js'
+import { PhotoEntity } from './entities/PhotoEntity.js'
 import { PieceEntity } from './entities/PieceEntity.js'
 import { migrations } from './migrations/index.js'
 
@@ -11,7 +12,7 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [LookEntity, OccasionEntity, PieceEntity, OfferEntity],
+    entities: [LookEntity, OccasionEntity, PieceEntity, OfferEntity, PhotoEntity],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

@@ -6,4 +6,6 @@ export class PieceEntity {
   @PrimaryColumn({ type: 'text' }) id!: string
   @Column({ type: 'integer' }) position!: number
   @Column({ type: 'text' }) document!: string
+  /** What the household knows of it beyond its sizes, JSON; empty when nothing. */
+  @Column({ type: 'text', default: '' }) facts!: string
 }

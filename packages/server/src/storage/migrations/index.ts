@@ -1,5 +1,6 @@
 import type { MigrationInterface } from 'typeorm'
 import { First1795594676475 } from './1795594676475-First.js'
+import { Facts1795606603530 } from './1795606603530-Facts.js'
 
 /** All migrations, oldest first. */
-export const migrations: readonly (new () => MigrationInterface)[] = [First1795594676475]
+export const migrations: readonly (new () => MigrationInterface)[] = [First1795594676475, Facts1795606603530]

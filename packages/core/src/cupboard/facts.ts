@@ -1,0 +1,79 @@
+import type { Piece } from '../design/piece.js'
+
+export const finishes = ['unknown', 'matte', 'satin', 'glossy', 'mirror', 'clear', 'aged'] as const
+export const seasons = ['spring', 'summer', 'autumn', 'winter'] as const
+export const origins = ['unknown', 'bought', 'gift', 'inherited', 'made', 'borrowed'] as const
+export const answers = ['unknown', 'yes', 'no'] as const
+export type Season = (typeof seasons)[number]
+
+/** What the household knows of a piece beyond what geometry needs. Unknown is said, never guessed. */
+export interface PieceFacts {
+  readonly finish: (typeof finishes)[number]
+  readonly pattern: string
+  readonly motif: string
+  /** When it is used; none means all the year. */
+  readonly seasons: readonly Season[]
+  readonly usage: 'everyday' | 'occasions' | 'unknown'
+  readonly foodSafe: (typeof answers)[number]
+  readonly heatSafe: (typeof answers)[number]
+  readonly breakable: (typeof answers)[number]
+  readonly origin: (typeof origins)[number]
+  /** Year or ISO day it came; empty when unknown. */
+  readonly acquired: string
+  /** For all of them together, minor units of the household's currency; null when unknown. A gift cost 0. */
+  readonly paidCents: number | null
+  readonly listCents: number | null
+  readonly provenance: string
+  readonly notes: string
+  /** Never offered for putting away or selling. */
+  readonly doNotRemove: boolean
+  /** Name of the set it belongs to, and how many of this piece make the set whole; empty and 0 for none. */
+  readonly setName: string
+  readonly setCount: number
+  /** Whom it is borrowed from and the ISO day it goes back; empty when it is the household's own. */
+  readonly borrowedFrom: string
+  readonly returnBy: string
+  readonly photoId: string | null
+  /** ISO day it was last laid; empty when never or unknown. */
+  readonly lastUsed: string
+  /** Names of sizes nobody measured: the usual ones of the kind stand in. */
+  readonly assumed: readonly string[]
+}
+
+/** A piece with all that is known of it. */
+export interface CupboardItem {
+  readonly piece: Piece
+  readonly facts: PieceFacts
+}
+
+/** Nothing known. */
+export const noFacts: PieceFacts = {
+  finish: 'unknown',
+  pattern: '',
+  motif: '',
+  seasons: [],
+  usage: 'unknown',
+  foodSafe: 'unknown',
+  heatSafe: 'unknown',
+  breakable: 'unknown',
+  origin: 'unknown',
+  acquired: '',
+  paidCents: null,
+  listCents: null,
+  provenance: '',
+  notes: '',
+  doNotRemove: false,
+  setName: '',
+  setCount: 0,
+  borrowedFrom: '',
+  returnBy: '',
+  photoId: null,
+  lastUsed: '',
+  assumed: []
+}
+
+/** Room, shelf and bin of where a piece is kept; missing parts are empty. */
+export function keptParts(kept: string): { readonly room: string; readonly shelf: string; readonly bin: string } {
+  const [room = '', shelf = '', bin = ''] = kept.split(',').map((part) => part.trim())
+  return shelf.toLowerCase().startsWith('bin ') && !bin ? { room, shelf: '', bin: shelf } : { room, shelf, bin }
+}

@@ -1,0 +1,73 @@
+import type { PieceFacts } from '../cupboard/facts.js'
+
+/** Facts of a piece, each a column of its own. */
+export const factColumns = [
+  'finish',
+  'pattern',
+  'motif',
+  'seasons',
+  'usage',
+  'foodSafe',
+  'heatSafe',
+  'breakable',
+  'origin',
+  'acquired',
+  'paidCents',
+  'listCents',
+  'provenance',
+  'notes',
+  'doNotRemove',
+  'setName',
+  'setCount',
+  'borrowedFrom',
+  'returnBy',
+  'photoId',
+  'lastUsed',
+  'assumed'
+] as const satisfies readonly (keyof PieceFacts)[]
+export type FactColumn = (typeof factColumns)[number]
+
+/** Columns of the cupboard file: the common ones, every size of every kind, the facts; a cell is empty where a kind has no such size. */
+export const cupboardColumns = [
+  'id',
+  'kind',
+  'name',
+  'owned',
+  'kept',
+  'material',
+  'color',
+  'accent',
+  'role',
+  'form',
+  'takes',
+  'genus',
+  'shape',
+  'lengthMm',
+  'widthMm',
+  'sideMm',
+  'diameterMm',
+  'heightMm',
+  'footMm',
+  'bowlMm',
+  'baseMm',
+  'widestMm',
+  'mouthMm',
+  'depthMm',
+  'thicknessMm',
+  'headMm',
+  'cupMm',
+  'floorMm',
+  'rimMm',
+  'chimneyInnerMm',
+  'chimneyRimMm',
+  'burn',
+  'wax',
+  'gramsPerHour',
+  'hours',
+  'first',
+  'of',
+  'use',
+  'lowMark',
+  ...factColumns
+] as const
+export type CupboardColumn = (typeof cupboardColumns)[number]

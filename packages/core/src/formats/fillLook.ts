@@ -1,0 +1,36 @@
+import { noTax, plainBuying } from '../design/money.js'
+
+/** What files of version 1 written before these parts existed do not have. */
+const lookDefaults = { shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
+const pieceDefaults = { first: [], of: null } as const
+const offerDefaults = { listCents: null, untilDay: null, noted: null } as const
+
+/** An older look made whole: absent parts get the value that changes nothing; anything else is left for the schema to judge. */
+export function fillLook(value: unknown): unknown {
+  if (!isRecord(value)) return value
+  return {
+    ...lookDefaults,
+    ...value,
+    money: filled(value['money'], noTax),
+    pieces: each(value['pieces'], fillPiece),
+    offers: each(value['offers'], (offer) => filled(offer, offerDefaults))
+  }
+}
+
+/** The same for one piece. */
+export function fillPiece(value: unknown): unknown {
+  return filled(value, pieceDefaults)
+}
+
+function filled(value: unknown, defaults: Readonly<Record<string, unknown>>): unknown {
+  if (!isRecord(value) || Object.keys(defaults).every((key) => key in value)) return value
+  return { ...defaults, ...value }
+}
+
+function each(value: unknown, fill: (item: unknown) => unknown): unknown {
+  return Array.isArray(value) ? value.map(fill) : value
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value)
+}

@@ -1,0 +1,67 @@
+import { findPiece, pieceIndex } from '../design/find.js'
+import type { Look } from '../design/look.js'
+import type { Piece, SupplyUse } from '../design/piece.js'
+import { cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply, TAPE_FROM_MOUTH_MM } from '../reference/supplies.js'
+
+/** So many of a supply, and the code of what calls for it. */
+export interface SupplyNeed {
+  readonly piece: Piece
+  readonly count: number
+  readonly cause: 'stems-in-foam' | 'stems-in-tape' | 'tapers-stand' | 'flames' | 'cells' | 'care'
+}
+
+/** What the whole look calls for beside its pieces: mechanics for stems, fixings and fire for candles, cells, care before laying. */
+export function supplyNeeds(look: Look, used: ReadonlySet<string>): SupplyNeed[] {
+  const counts = new Map<SupplyUse, { count: number; cause: SupplyNeed['cause'] }>()
+  const add = (use: SupplyUse, count: number, cause: SupplyNeed['cause']) => {
+    if (count > 0) counts.set(use, { count: (counts.get(use)?.count ?? 0) + count, cause })
+  }
+  addMechanics(look, add)
+  addCandles(look, add)
+  addCare(look, used, add)
+  const own = new Map(look.pieces.flatMap((piece) => (piece.kind === 'supply' ? [[piece.use, piece] as const] : [])))
+  return [...counts].map(([use, { count, cause }]) => ({ piece: own.get(use) ?? plainSupply(use), count, cause }))
+}
+
+type Add = (use: SupplyUse, count: number, cause: SupplyNeed['cause']) => void
+
+/** Foam in open bowls, by volume; one roll of tape for all wide cylinders and jugs. */
+function addMechanics(look: Look, add: Add): void {
+  const index = pieceIndex(look)
+  let bricks = 0
+  let wide = false
+  for (const placed of look.centerpiece) {
+    const vessel = findPiece(index, placed.pieceId, 'vessel')
+    if (!vessel || !placed.arrangement?.stems.some((line) => line.count > 0)) continue
+    if (vessel.form === 'bowl') bricks += ((Math.PI / 4) * vessel.mouthMm ** 2 * vessel.depthMm * FOAM_FILL) / FOAM_BRICK_MM3
+    else wide ||= vessel.mouthMm >= TAPE_FROM_MOUTH_MM
+  }
+  add('foam', Math.ceil(bricks), 'stems-in-foam')
+  add('tape', wide ? 1 : 0, 'stems-in-tape')
+}
+
+function addCandles(look: Look, add: Add): void {
+  const index = pieceIndex(look)
+  let flames = 0
+  for (const placed of look.centerpiece) {
+    const candle = findPiece(index, placed.candle?.candleId, 'candle')
+    if (!candle) continue
+    if (candle.burn.kind === 'flameless') {
+      const { use, count } = cellsPerFlameless[candle.form]
+      add(use, count, 'cells')
+      continue
+    }
+    flames++
+    if (candle.form === 'taper') add('wax-dots', 1, 'tapers-stand')
+  }
+  add('lighter', flames > 0 ? 1 : 0, 'flames')
+}
+
+/** One tin or packet for all pieces that need it; linen wash a dose for every eight textiles. */
+function addCare(look: Look, used: ReadonlySet<string>, add: Add): void {
+  const laid = look.pieces.filter((piece) => used.has(piece.id))
+  add('polish', laid.some((piece) => piece.first.includes('polish')) ? 1 : 0, 'care')
+  add('dye', laid.some((piece) => piece.first.includes('recolor')) ? 1 : 0, 'care')
+  const textiles = laid.filter((piece) => ['napkin', 'cloth', 'runner'].includes(piece.kind) && piece.first.includes('wash'))
+  add('linen-care', textiles.length, 'care')
+}
