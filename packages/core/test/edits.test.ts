@@ -88,7 +88,7 @@ describe('a new look', () => {
   it('is sound for any count, seats that many and uses what is owned most', () => {
     const { pieces, offers } = demoLook()
     for (const guests of [0, 1, 8, 100]) {
-      const look = newLook({ ...wishes, guests }, pieces, offers)
+      const look = newLook({ ...wishes, guests }, pieces, offers, [])
       expect(validateLook(look)).toMatchObject({ ok: true })
       expect(look.guests).toHaveLength(guests)
       expect(look.setting.plateIds).toEqual(['dinner-oyster'])
@@ -97,7 +97,7 @@ describe('a new look', () => {
   })
 
   it('from an empty cupboard has bare places and is sound', () => {
-    const look = newLook({ ...wishes, guests: 4 }, [], [])
+    const look = newLook({ ...wishes, guests: 4 }, [], [], [])
     expect(validateLook(look)).toMatchObject({ ok: true })
     expect(look.setting).toMatchObject({ plateIds: [], napkin: null, glassIds: [], flatwareIds: [] })
   })

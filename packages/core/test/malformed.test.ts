@@ -1,8 +1,8 @@
 import { createAssessor, seededRandom, standingKinds, type Look, type Random } from '@hestiad/core'
-import { cupboardColumns, parseLook, pieceFaults, readCsv, readCupboardCsv, validateLook, writeCsv, writeCupboardCsv } from '@hestiad/core/formats'
+import { cupboardColumns, factsFaults, parseLook, pieceFaults, readCsv, readCupboardCsv, validateLook, writeCsv, writeCupboardCsv } from '@hestiad/core/formats'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { demoLook } from './support/looks.js'
+import { demoLook, items } from './support/looks.js'
 
 type Node = Record<string, unknown>
 const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!
@@ -86,7 +86,7 @@ describe('a spoiled look file', () => {
 describe('the piece schema', () => {
   it('knows every kind, and refuses each when one of its sizes is missing', () => {
     const byKind = new Map(demoLook().pieces.map((piece) => [piece.kind, piece]))
-    expect(byKind.size).toBe(14)
+    expect(byKind.size).toBe(15)
     for (const kind of standingKinds) expect(byKind.has(kind)).toBe(true)
     for (const piece of byKind.values()) {
       expect(pieceFaults(piece)).toEqual([])
@@ -105,7 +105,7 @@ describe('the piece schema', () => {
 })
 
 describe('a cupboard file', () => {
-  const csv = writeCupboardCsv(demoLook().pieces)
+  const csv = writeCupboardCsv(items(demoLook().pieces))
 
   it('may have its columns in any order and leave out those it needs not', () => {
     const table = readCsv(csv)
@@ -115,8 +115,8 @@ describe('a cupboard file', () => {
     const napkins = table.rows.filter((row) => row[1] === 'napkin').map((row) => columns.map((c) => row[c]!))
     const read = readCupboardCsv(writeCsv(keep, napkins))
     if (!read.ok) throw new Error(JSON.stringify(read.faults))
-    expect(read.value.map((piece) => piece.id)).toEqual(['napkin-persimmon', 'napkin-oyster', 'napkin-smoke'])
-    expect(read.value.every((piece) => piece.kept === '')).toBe(true)
+    expect(read.value.map((item) => item.piece.id)).toEqual(['napkin-persimmon', 'napkin-oyster', 'napkin-smoke'])
+    expect(read.value.every((item) => item.piece.kept === '')).toBe(true)
   })
 
   it('of any text never throws, and what it takes is sound', () => {
@@ -129,7 +129,7 @@ describe('a cupboard file', () => {
           : pick(random, ['', '"', ',,,,', line.slice(0, Math.floor(random() * line.length)), `${line},`, line.replace(/\d/g, 'x'), '=HYPERLINK("x")'])
       )
       const read = readCupboardCsv(spoiled.join(pick(random, ['\r\n', '\n'])))
-      if (read.ok) for (const piece of read.value) expect(pieceFaults(piece)).toEqual([])
+      if (read.ok) for (const { piece, facts } of read.value) expect([...pieceFaults(piece), ...factsFaults(facts)]).toEqual([])
       else expect(read.faults.every((fault) => /^row \d+/.test(fault.place) && fault.message !== '')).toBe(true)
     }
   })

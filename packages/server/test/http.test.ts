@@ -1,5 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { noFacts, type CupboardItem } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { createApp } from '../src/app.js'
@@ -143,11 +144,13 @@ describe('requests', () => {
 describe('pieces', () => {
   it('are written one by one, removed, and faults name the field', async () => {
     const piece = { ...demoLook().pieces[0]!, id: 'charger-new', name: 'New' }
-    const put = (body: object) => app.inject({ method: 'PUT', url: '/api/cupboard/charger-new', payload: body })
+    const put = (body: object, more: object = {}) =>
+      app.inject({ method: 'PUT', url: '/api/cupboard/charger-new', payload: { piece: body, facts: { ...noFacts, ...more } } })
     expect((await put(piece)).statusCode).toBe(200)
-    expect(faultsOf((await put({ ...piece, owned: -1 })).json())).toContain('/owned')
-    expect(faultsOf((await put({ ...piece, diameterMm: undefined })).json())).toContain('/diameterMm')
-    const names = async () => ((await app.inject({ url: '/api/cupboard' })).json() as { pieces: { id: string }[] }).pieces.map((p) => p.id)
+    expect(faultsOf((await put({ ...piece, owned: -1 })).json())).toContain('/piece/owned')
+    expect(faultsOf((await put({ ...piece, diameterMm: undefined })).json())).toContain('/piece/diameterMm')
+    expect(faultsOf((await put(piece, { acquired: 'long ago' })).json())).toContain('/facts/acquired')
+    const names = async () => ((await app.inject({ url: '/api/cupboard' })).json() as { items: CupboardItem[] }).items.map((item) => item.piece.id)
     expect(await names()).toContain('charger-new')
     expect((await app.inject({ method: 'DELETE', url: '/api/cupboard/charger-new' })).statusCode).toBe(204)
     expect(await names()).not.toContain('charger-new')

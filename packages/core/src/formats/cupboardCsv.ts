@@ -160,7 +160,7 @@ function idFrom(name: string, row: number): string {
   return `${slug || 'piece'}-${row}`
 }
 
-const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999' }
+const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999', genus: '' }
 const ownColumns: Record<string, readonly string[]> = {
   plate: ['role', 'diameterMm', 'heightMm'],
   glass: ['role', 'footMm', 'bowlMm', 'heightMm'],

@@ -25,7 +25,16 @@ export function formatDuration(minutes: number): string {
   return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }
 
-/** The ISO date so many days later, or earlier below zero. */
+/** The ISO date so many days later, or earlier below zero (days to civil date, Hinnant 2013; years 0 to 9999). */
 export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+  const z = daysBetween('1970-01-01', date) + days + 719_468
+  const era = Math.floor(z / 146_097)
+  const dayOfEra = z - era * 146_097
+  const yearOfEra = Math.floor((dayOfEra - Math.floor(dayOfEra / 1460) + Math.floor(dayOfEra / 36_524) - Math.floor(dayOfEra / 146_096)) / 365)
+  const dayOfYear = dayOfEra - (365 * yearOfEra + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100))
+  const shifted = Math.floor((5 * dayOfYear + 2) / 153)
+  const day = dayOfYear - Math.floor((153 * shifted + 2) / 5) + 1
+  const month = shifted < 10 ? shifted + 3 : shifted - 9
+  const year = yearOfEra + era * 400 + (month <= 2 ? 1 : 0)
+  return `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
 }

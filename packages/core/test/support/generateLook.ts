@@ -186,7 +186,19 @@ function wild(look: Look, random: Random): Look {
       endMin: 1200 + Math.floor(random() * 400),
       courses: random() < 0.5 ? ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] : ['main', 'dessert']
     },
-    money: { ...look.money, totalCents: Math.floor(random() * 60_000), reservePercent: Math.floor(random() * 30) },
+    money: {
+      ...look.money,
+      totalCents: Math.floor(random() * 60_000),
+      reservePercent: Math.floor(random() * 30),
+      split: random() < 0.5 ? { kind: 'groups', caps: [{ part: 'florals', capCents: Math.floor(random() * 9000) }] } : { kind: 'plain' }
+    },
+    claims: [
+      { pieceId: pick(random, ['fork-dinner', 'dinner-oyster', 'wine-clear']), count: 8, occasion: 'Elsewhere', date: look.occasion.date, settled: false }
+    ],
+    buying: {
+      ...look.buying,
+      draws: random() < 0.4 ? [{ id: 'draw-1', cents: Math.floor(random() * 20_000), cause: 'vessels', day: look.occasion.date }] : []
+    },
     school: {
       ...look.school,
       comfort: pick(random, ['tight', 'usual', 'roomy']),

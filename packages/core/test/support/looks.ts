@@ -1,10 +1,13 @@
 import { readFileSync } from 'node:fs'
-import { newGuest, type Guest, type Look, type Table } from '@hestiad/core'
+import { newGuest, noFacts, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
 
 /** A demo look by its file's name. */
 export function demoLook(name = 'pearl-anniversary'): Look {
   return JSON.parse(readFileSync(new URL(`../../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
 }
+
+/** Pieces of which nothing more is known. */
+export const items = (pieces: readonly Piece[]): CupboardItem[] => pieces.map((piece) => ({ piece, facts: noFacts }))
 
 export const guests = (count: number): Guest[] => Array.from({ length: count }, (_, i) => newGuest(i + 1))
 
