@@ -9,6 +9,7 @@ import { ApiError } from './errors.js'
 import { installErrorHandler } from './http/errorHandler.js'
 import { lookRoutes } from './looks/lookRoutes.js'
 import { occasionRoutes } from './occasions/occasionRoutes.js'
+import { photoRoutes } from './photos/photoRoutes.js'
 import { planRoutes } from './plans/planRoutes.js'
 import { shopRoutes } from './shops/shopRoutes.js'
 import { createMarket } from './stand-ins/market.js'
@@ -39,7 +40,7 @@ export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOp
     contentSecurityPolicy: {
       directives: {
         defaultSrc: ["'self'"],
-        imgSrc: ["'self'", 'data:'],
+        imgSrc: ["'self'", 'data:', 'blob:'],
         styleSrc: ["'self'", "'unsafe-inline'"],
         workerSrc: ["'self'"],
         upgradeInsecureRequests: null
@@ -54,6 +55,7 @@ export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOp
   await app.register(cupboardRoutes, { storage })
   await app.register(shopRoutes, { storage, prices })
   await app.register(planRoutes, { storage, prices })
+  await app.register(photoRoutes, { storage })
   await app.register(assessRoutes)
   app.get('/api/openapi.json', { schema: { tags: ['about'], summary: 'This description' } }, () => Promise.resolve(app.swagger()))
   app.get('/api/health', { schema: { tags: ['about'], summary: 'Whether the server runs' } }, () => Promise.resolve({ ok: true }))

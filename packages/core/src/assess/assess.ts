@@ -16,6 +16,8 @@ export interface Assessor {
   readonly measure: Measure
   readonly remediesFor: (look: Look, finding: BareFinding) => Remedy[]
   readonly assess: (look: Look) => Assessment
+  /** The headline figures that differ between two states of a look. */
+  readonly effectOf: (before: Look, after: Look) => Remedy['effect']
 }
 
 /** At most this many remedies are shown for a finding. */
@@ -27,6 +29,7 @@ export function createAssessor(): Assessor {
   return {
     measure,
     remediesFor,
+    effectOf: (before, after) => effectOf(measure(before), measure(after, true)),
     assess: (look) => {
       const measured = measure(look)
       return { figures: measured.figures, findings: measured.findings.map((finding) => ({ ...finding, remedies: tryOut(measure, look, measured, finding) })) }

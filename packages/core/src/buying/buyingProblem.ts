@@ -4,6 +4,7 @@ import type { BuySlot, Shop } from '../design/money.js'
 import type { Offer, Piece } from '../design/piece.js'
 import { countedAs, needs, standInsFor, type Need } from '../money/needs.js'
 import { addDays } from '../units/clock.js'
+import { MORE_PACKS, withoutDominated } from './dominated.js'
 import { addedTaxCents, plainShop, type Tax } from './receipt.js'
 
 /** So many pieces to get, of one piece or of any that may stand in for it. */
@@ -49,8 +50,6 @@ export interface BuyingProblem {
 export const READY_DAYS_BEFORE = 1
 /** Flowers and fruit are bought at most this many days before (common practice, no source). */
 export const FRESH_DAYS_BEFORE = 3
-/** Packs of one offer thought of beyond the need, to reach a threshold. */
-const MORE_PACKS = 3
 
 /** Whether a piece wilts or goes off. */
 export function isFresh(piece: Piece): boolean {
@@ -134,21 +133,6 @@ function groupByPiece(offers: readonly Offer[]): Map<string, Offer[]> {
   const groups = new Map<string, Offer[]>()
   for (const offer of offers) groups.set(offer.pieceId, [...(groups.get(offer.pieceId) ?? []), offer])
   return groups
-}
-
-/** Drops an offer where another of the same size in the same order costs no more and has stock enough. */
-function withoutDominated(choices: readonly Choice[], lines: readonly BuyingLine[]): Choice[] {
-  const best = new Map<string, Choice>()
-  const key = (c: Choice) => `${c.line} ${c.order} ${c.offer.packSize}`
-  for (const choice of choices) {
-    const enough = choice.most >= Math.ceil(lines[choice.line]!.need / choice.offer.packSize) + MORE_PACKS
-    const known = best.get(key(choice))
-    if (enough && (!known || choice.offer.priceCents! < known.offer.priceCents!)) best.set(key(choice), choice)
-  }
-  return choices.filter((choice) => {
-    const other = best.get(key(choice))
-    return choice.locked !== null || !other || other === choice || choice.offer.priceCents! < other.offer.priceCents!
-  })
 }
 
 function missingCents(choices: readonly Choice[], orders: readonly PossibleOrder[], tripCents: number, tax: Tax): number {

@@ -7,7 +7,7 @@ type Term = readonly [coefficient: number, variable: string]
  * A buying problem as a mixed integer program in the LP format that HiGHS, GLPK and CBC read. All of its objective is integer minor units.
  *
  * Variables: `x_j` packs of choice j; per order k `y_k` made, `d_k` delivered, `f_k` delivered free, `c_k` with the coupon, `v_k` its saving,
- * `t_k` its tax; per line l `u_l` pieces missing, `w_l` pieces to spare. Percentages round as `receipt.ts` does, because `v_k` and `t_k` are integers.
+ * `t_k` its tax; per line l `u_l` pieces missing, `w_l` pieces to spare, `g_l_k` pieces served by order k. Percentages round as `receipt.ts` does, because `v_k` and `t_k` are integers.
  */
 export function planModel(problem: BuyingProblem): string {
   const rows: string[] = []
@@ -29,6 +29,7 @@ export function planModel(problem: BuyingProblem): string {
     whole(`u${l}`, 0, line.need)
     whole(`w${l}`, 0, null)
     objective.push([problem.shortCents, `u${l}`], [-line.creditCents, `w${l}`])
+    serveLine(problem, l, row, bounds)
   })
   const parts = [`Minimize\n obj: ${sum(objective)}`, `Subject To\n${rows.join('\n')}`, `Bounds\n${bounds.join('\n')}`]
   if (integers.length > 0) parts.push(`General\n${wrapped(integers)}`)
@@ -59,21 +60,40 @@ function addChoices({ choices }: BuyingProblem, objective: Term[], row: Row, who
   }
 }
 
+/**
+ * `g_l_k`, the pieces of line l that order k serves: no more than its packs hold and none unless the order is made. Says nothing new about
+ * whole packs, but makes the relaxation tight, as in facility location (Cornuejols, Nemhauser & Wolsey 1990).
+ */
+function serveLine({ lines, choices, orders }: BuyingProblem, l: number, row: Row, bounds: string[]): void {
+  const { need } = lines[l]!
+  const served: Term[] = [[1, `u${l}`]]
+  for (let k = 0; k < orders.length; k++) {
+    const packs = choices.flatMap((choice, j): Term[] => (choice.line === l && choice.order === k ? [[-choice.offer.packSize, `x${j}`]] : []))
+    if (packs.length === 0) continue
+    const name = `g${l}_${k}`
+    bounds.push(` 0 <= ${name} <= ${need}`)
+    served.push([1, name])
+    row([[1, name], ...packs], '<=', 0)
+    row(
+      [
+        [1, name],
+        [-need, `y${k}`]
+      ],
+      '<=',
+      0
+    )
+  }
+  row(served, '>=', need)
+}
+
 function addOrder(problem: BuyingProblem, k: number, to: { objective: Term[]; row: Row; whole: Whole; binaries: string[] }): void {
   const { shop } = problem.orders[k]!
   const mine = problem.choices.flatMap((choice, j) => (choice.order === k ? [j] : []))
   const goods = mine.map((j): Term => [problem.choices[j]!.offer.priceCents!, `x${j}`])
   const most = mine.reduce((total, j) => total + problem.choices[j]!.most * problem.choices[j]!.offer.priceCents!, 0)
   to.binaries.push(`y${k}`)
-  for (const j of mine)
-    to.row(
-      [
-        [1, `x${j}`],
-        [-problem.choices[j]!.most, `y${k}`]
-      ],
-      '<=',
-      0
-    )
+  const packs = mine.reduce((total, j) => total + problem.choices[j]!.most, 0)
+  to.row([...mine.map((j): Term => [1, `x${j}`]), [-packs, `y${k}`]], '<=', 0)
   if (shop.visit) to.objective.push([problem.tripCents, `y${k}`])
   const net: Term[] = [...goods]
   if (shop.delivery) net.push(...addDelivery(problem, k, goods, to))

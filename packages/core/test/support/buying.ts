@@ -1,4 +1,4 @@
-import { buyingProblem, type BuyingProblem, type Look, type Offer, type Random, type Shop } from '@hestiad/core'
+import { buyingProblem, withoutDominated, type BuyingProblem, type Look, type Offer, type Random, type Shop } from '@hestiad/core'
 import { demoLook } from './looks.js'
 
 const whole = (random: Random, low: number, high: number) => low + Math.floor(random() * (high - low + 1))
@@ -35,15 +35,19 @@ export function generateProblem(random: Random, size: { readonly lines: number; 
     fresh: false,
     creditCents: whole(random, 0, 60)
   }))
+  // a piece has its price, a shop its level, a larger pack its rebate
+  const eachCents = lines.map(() => whole(random, 150, 900))
+  const level = shops.map(() => 0.8 + 0.4 * random())
   const choices = Array.from({ length: size.offers }, (_, j) => {
     const line = j < size.lines ? j : whole(random, 0, size.lines - 1)
     const order = whole(random, 0, size.shops - 1)
     const packSize = whole(random, 1, 6)
-    const offer = offerOf(`o-${j}`, `piece-${line}`, shops[order]!.name, packSize, packSize * whole(random, 150, 900), whole(random, 0, 8))
+    const packCents = Math.round(eachCents[line]! * level[order]! * packSize * (0.85 + 0.3 * random()) * (1 - 0.03 * (packSize - 1)))
+    const offer = offerOf(`o-${j}`, `piece-${line}`, shops[order]!.name, packSize, packCents, whole(random, 0, 14))
     return { offer, line, order, most: Math.min(offer.stock, Math.ceil(lines[line]!.need / packSize) + 3), locked: null }
   })
   const tax = random() < 0.5 ? ({ taxPercent: 8.875, taxMode: 'added' } as const) : ({ taxPercent: 0, taxMode: 'included' } as const)
-  return { lines, orders, choices, tax, tripCents: whole(random, 0, 1200), shortCents: 20_000 }
+  return { lines, orders, choices: withoutDominated(choices, lines), tax, tripCents: whole(random, 0, 1200), shortCents: 20_000 }
 }
 
 /** The demo's decision on a day before its occasion. */

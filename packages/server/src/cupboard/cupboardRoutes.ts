@@ -7,6 +7,7 @@ import { PieceEntity } from '../storage/entities/PieceEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import { loadItems, loadOffers, putItems } from './cupboardStore.js'
 import { ItemDto, ItemsDto } from './cupboardDtos.js'
+import { binLabelsPdf } from '../exports/labels.js'
 import { readDto } from '../http/dto.js'
 
 /** The cupboard: its pieces and the shops' offers, one piece written, all as CSV in and out. */
@@ -72,6 +73,10 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
       const assumed = items.filter((item) => item.facts.assumed.length > 0).length
       return { ...seen.value, map, faults: parsed.ok ? [] : parsed.faults, added, changed: items.length - added, assumed }
     }
+  )
+
+  app.get('/api/cupboard/labels.pdf', { schema: { tags, summary: 'Labels for bins and shelves with QR codes, as PDF' } }, async (request, reply) =>
+    download(reply, 'application/pdf', 'bin labels.pdf').send(await binLabelsPdf(await loadItems(storage), `${request.protocol}://${request.host}`))
   )
   done()
 }

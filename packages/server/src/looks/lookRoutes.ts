@@ -2,6 +2,7 @@ import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastif
 import { buyList } from '@hestiad/core'
 import { writeBuyListCsv } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
+import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
 import { readDto } from '../http/dto.js'
 import type { Storage } from '../storage/openStorage.js'
 import { CopyLookDto, SaveLookDto } from './lookDtos.js'
@@ -51,6 +52,17 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
     const row = await loadLook(storage, request.params.id)
     const look = lookOf(row)
     return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
+  })
+
+  app.get('/api/looks/:id/buy-list.xlsx', { schema: { tags, summary: 'What is still to buy, as a spreadsheet' } }, async (request: ById, reply) => {
+    const look = lookOf(await loadLook(storage, request.params.id))
+    const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
+    return download(reply, type, `${look.occasion.title} to buy.xlsx`).send(await buyListXlsx(look, buyList(look)))
+  })
+
+  app.get('/api/looks/:id/buy-list.pdf', { schema: { tags, summary: 'What to carry to the shops, as PDF' } }, async (request: ById, reply) => {
+    const look = lookOf(await loadLook(storage, request.params.id))
+    return download(reply, 'application/pdf', `${look.occasion.title} to buy.pdf`).send(await buyListPdf(look, buyList(look)))
   })
   done()
 }

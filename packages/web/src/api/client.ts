@@ -1,4 +1,4 @@
-import type { Edit, Look, Offer, Piece, Table } from '@hestiad/core'
+import type { Blocked, Claim, CupboardItem, Edit, Look, Offer, Piece, Plan, Shop, Table } from '@hestiad/core'
 
 export interface History {
   readonly past: readonly Edit[]
@@ -31,6 +31,64 @@ export interface NewOccasion {
   table: Table
 }
 
+/** For each header of a CSV the column it stands for, or null. */
+export type ColumnMap = Readonly<Record<string, string | null>>
+
+export interface CupboardPreview {
+  readonly header: readonly string[]
+  readonly map: ColumnMap
+  readonly rows: readonly (readonly string[])[]
+  readonly count: number
+  readonly faults: readonly Fault[]
+  readonly added: number
+  readonly changed: number
+  readonly assumed: number
+}
+
+export interface Article {
+  readonly piece: Piece
+  readonly likeness: number | null
+  readonly offers: readonly Offer[]
+}
+
+export interface NotedOffer {
+  pieceId: string
+  shop: string
+  packSize: number
+  priceCents?: number
+  stock: number
+  leadDays: number
+  day: string
+  note: string
+}
+
+export interface PhotoAnswer {
+  readonly id: string
+  readonly widthPx: number
+  readonly heightPx: number
+  readonly colors: readonly { readonly color: string; readonly share: number }[]
+}
+
+/** A buying plan in the making, or made. */
+export type PlanJob =
+  | { readonly state: 'running'; readonly elapsedMs: number; readonly progress: { readonly best: number | null; readonly bound: number | null } | null }
+  | { readonly state: 'canceled' }
+  | { readonly state: 'failed'; readonly message: string }
+  | {
+      readonly state: 'done'
+      readonly elapsedMs: number
+      readonly day: string
+      readonly plan: Plan
+      readonly blocked: readonly Blocked[]
+      readonly offers: readonly Offer[]
+      readonly shops: readonly Shop[]
+      readonly size: { readonly lines: number; readonly offers: number; readonly shops: number }
+    }
+
+function mapQuery(map: ColumnMap | undefined): string {
+  return map ? `?${new URLSearchParams({ map: JSON.stringify(map) })}` : ''
+}
+
 export interface Fault {
   readonly place: string
   readonly message: string
@@ -51,7 +109,7 @@ export class ApiProblem extends Error {
 async function call<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<T> {
   let response: Response
   try {
-    const content = body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }
+    const content = body === undefined ? {} : { body: typeof body === 'string' || body instanceof Blob ? body : JSON.stringify(body) }
     const type: Record<string, string> = body === undefined || 'content-type' in headers ? {} : { 'content-type': 'application/json' }
     response = await fetch(path, { method, headers: { ...type, ...headers }, ...content })
   } catch {
@@ -73,8 +131,23 @@ export const api = {
     call<{ revision: number }>('PUT', `/api/looks/${id}`, { look, history }, { 'if-match': `"${revision}"` }),
   copyLook: (id: string, look: Look, name: string) => call<LookAnswer>('POST', `/api/looks/${id}/copies`, { look, name }),
   importLook: (text: string) => call<LookAnswer>('POST', '/api/looks', text, { 'content-type': 'application/json' }),
-  cupboard: () => call<{ pieces: Piece[]; offers: Offer[] }>('GET', '/api/cupboard'),
-  savePiece: (piece: Piece) => call<Piece>('PUT', `/api/cupboard/${piece.id}`, piece),
+  cupboard: () => call<{ items: CupboardItem[]; offers: Offer[] }>('GET', '/api/cupboard'),
+  saveItem: (item: CupboardItem) => call<CupboardItem>('PUT', `/api/cupboard/${item.piece.id}`, item),
+  saveItems: (items: readonly CupboardItem[]) => call<{ written: number }>('PATCH', '/api/cupboard', { items }),
   removePiece: (id: string) => call<undefined>('DELETE', `/api/cupboard/${id}`),
-  importCupboard: (text: string) => call<{ imported: number }>('POST', '/api/cupboard.csv', text, { 'content-type': 'text/csv' })
+  previewCupboard: (text: string, map?: ColumnMap) =>
+    call<CupboardPreview>('POST', `/api/cupboard.csv/preview${mapQuery(map)}`, text, { 'content-type': 'text/csv' }),
+  importCupboard: (text: string, map?: ColumnMap) =>
+    call<{ imported: number }>('POST', `/api/cupboard.csv${mapQuery(map)}`, text, { 'content-type': 'text/csv' }),
+  claims: (id: string) => call<{ claims: Claim[] }>('GET', `/api/looks/${id}/claims`),
+  shops: () => call<{ day: string; shops: Shop[] }>('GET', '/api/shops'),
+  articles: (query: Record<string, string>) =>
+    call<{ day: string; total: number; articles: Article[] }>('GET', `/api/shops/articles?${new URLSearchParams(query)}`),
+  noteOffer: (offer: NotedOffer) => call<Offer>('POST', '/api/offers', offer),
+  removeOffer: (id: string) => call<undefined>('DELETE', `/api/offers/${id}`),
+  importOffers: (text: string) => call<{ imported: number }>('POST', '/api/offers.csv', text, { 'content-type': 'text/csv' }),
+  startPlan: (look: Look) => call<{ id: string }>('POST', '/api/plans', { look }),
+  plan: (id: string) => call<PlanJob>('GET', `/api/plans/${id}`),
+  cancelPlan: (id: string) => call<undefined>('DELETE', `/api/plans/${id}`),
+  addPhoto: (file: Blob) => call<PhotoAnswer>('POST', '/api/photos', file, { 'content-type': file.type || 'application/octet-stream' })
 }

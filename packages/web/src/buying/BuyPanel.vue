@@ -1,146 +1,109 @@
 <script setup lang="ts">
-import { formatAmount, type BuyLine, type Look } from '@hestiad/core'
-import { computed } from 'vue'
+import type { Look } from '@hestiad/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import BudgetFields from '../brief/BudgetFields.vue'
+import { formatAmount } from '@hestiad/core'
 import { useLook } from '../stores/lookStore.js'
+import BudgetTab from './BudgetTab.vue'
+import NeedsTab from './NeedsTab.vue'
+import ShoppingTab from './ShoppingTab.vue'
+import SpentTab from './SpentTab.vue'
 
+/** Buying: what to get where, why it is needed, the budget, and what was really spent. */
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
+const tabs = ['shop', 'needs', 'budget', 'spent'] as const
+const tab = ref<(typeof tabs)[number]>('shop')
 const list = computed(() => store.figures?.money)
 const money = (cents: number) => formatAmount(cents, props.look.money.currency)
-const csvUrl = computed(() => `/api/looks/${store.id}/buy-list.csv`)
 
-/** Lines under the shop they are bought at; a line no shop covers stands under its own heading. */
-const shops = computed(() => {
-  const byShop = new Map<string, { line: BuyLine; packs: number; packSize: number; cents: number; leadDays: number }[]>()
-  for (const line of list.value?.lines ?? []) {
-    for (const { offer, packs } of line.mix.lines) {
-      const entry = { line, packs, packSize: offer.packSize, cents: packs * offer.priceCents!, leadDays: offer.leadDays }
-      byShop.set(offer.shop, [...(byShop.get(offer.shop) ?? []), entry])
-    }
-  }
-  return [...byShop].sort((a, b) => b[1].length - a[1].length)
-})
-const gaps = computed(() => list.value?.lines.filter((line) => line.gapPieces > 0) ?? [])
-
-function why(line: BuyLine): string {
-  const { perGuest, perLook, spares, needed, owned } = line.need
-  const parts = [
-    perGuest > 0 ? t('buy.perGuest', { n: perGuest }) : '',
-    perLook > 0 ? t('buy.perLook', { n: perLook }) : '',
-    spares > 0 ? t('buy.spares', { n: spares }) : ''
-  ].filter(Boolean)
-  return `${parts.join(', ')}: ${t('buy.need').toLowerCase()} ${needed}, ${t('buy.own').toLowerCase()} ${owned}`
+function step(by: number): void {
+  tab.value = tabs[(tabs.indexOf(tab.value) + by + tabs.length) % tabs.length]!
+  document.getElementById(`buy-tab-${tab.value}`)?.focus()
 }
 </script>
 
 <template>
   <div v-if="list" class="stack">
-    <table class="sum">
-      <tbody>
-        <tr>
-          <th>{{ t('buy.working') }}</th>
-          <td>{{ money(list.workingCents) }}</td>
-        </tr>
-        <tr>
-          <th>{{ t('buy.total') }}</th>
-          <td>{{ money(list.spendCents) }}</td>
-        </tr>
-        <tr :class="{ bad: list.leftCents < 0 }">
-          <th>{{ t('buy.left') }}</th>
-          <td>{{ money(list.leftCents) }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <BudgetFields :look="look" />
-    <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
-    <section v-for="[shop, lines] in shops" :key="shop">
-      <h3>{{ shop }}</h3>
-      <ul>
-        <li v-for="entry in lines" :key="entry.line.need.piece.id">
-          <span class="what">
-            <span>{{ entry.line.need.piece.name }}</span>
-            <span class="soft small"
-              >{{ t('buy.packLine', { packs: entry.packs, size: entry.packSize }) }} · {{ why(entry.line)
-              }}<template v-if="entry.line.leftOver > 0"> · {{ t('buy.leftOver', { n: entry.line.leftOver }) }}</template></span
-            >
-          </span>
-          <span class="cost">{{ money(entry.cents) }}</span>
-        </li>
-      </ul>
-    </section>
-    <section v-if="gaps.length > 0">
-      <h3 class="bad">{{ t('buy.gap', { n: gaps.length }) }}</h3>
-      <ul>
-        <li v-for="line in gaps" :key="line.need.piece.id">
-          <span class="what"
-            ><span>{{ line.need.piece.name }}</span
-            ><span class="soft small">{{ why(line) }}</span></span
-          >
-          <span class="cost bad">{{ line.gapPieces }} ?</span>
-        </li>
-      </ul>
-    </section>
-    <a :href="csvUrl" download>{{ t('buy.csv') }}</a>
+    <dl class="sums" :class="{ over: list.leftCents < 0 }">
+      <div>
+        <dt>{{ t('buy.working') }}</dt>
+        <dd>{{ money(list.workingCents) }}</dd>
+      </div>
+      <div>
+        <dt>{{ t('buy.total') }}</dt>
+        <dd>{{ money(list.spendCents) }}</dd>
+      </div>
+      <div class="left">
+        <dt>{{ t('buy.left') }}</dt>
+        <dd>{{ money(list.leftCents) }}</dd>
+      </div>
+    </dl>
+    <div class="tabs" role="tablist" @keydown.right.prevent="step(1)" @keydown.left.prevent="step(-1)">
+      <button
+        v-for="name in tabs"
+        :id="`buy-tab-${name}`"
+        :key="name"
+        role="tab"
+        :aria-selected="tab === name"
+        aria-controls="buy-tab-panel"
+        :tabindex="tab === name ? 0 : -1"
+        @click="tab = name"
+      >
+        {{ t(`buy.tabs.${name}`) }}
+      </button>
+    </div>
+    <div id="buy-tab-panel" role="tabpanel" :aria-labelledby="`buy-tab-${tab}`" class="stack">
+      <ShoppingTab v-show="tab === 'shop'" :look="look" :list="list" />
+      <NeedsTab v-if="tab === 'needs'" :look="look" />
+      <BudgetTab v-else-if="tab === 'budget'" :look="look" :list="list" />
+      <SpentTab v-else-if="tab === 'spent'" :look="look" :list="list" />
+    </div>
   </div>
 </template>
 
 <style scoped>
-.sum {
-  width: 100%;
-  border-collapse: collapse;
+.sums {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  margin: 0;
 }
 
-.sum th {
-  font-weight: 400;
-  text-align: start;
+dt {
+  font-size: 12.5px;
   color: var(--soft-ink);
 }
 
-.sum td {
-  font: 560 16px var(--serif);
-  text-align: end;
-}
-
-.sum tr:last-child td,
-.sum tr:last-child th {
-  border-top: 1px solid var(--hairline-strong);
-  padding-top: 3px;
-}
-
-.bad,
-.bad td,
-.bad th {
-  color: var(--ember) !important;
-}
-
-ul {
-  margin: 2px 0 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  justify-content: space-between;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.what {
-  display: grid;
-  line-height: 1.3;
-}
-
-.cost {
-  font-weight: 600;
-  white-space: nowrap;
-}
-
-p {
+dd {
   margin: 0;
+  font: 560 17px var(--serif);
+}
+
+.over .left dd {
+  color: var(--ember);
+}
+
+.tabs {
+  display: flex;
+  gap: 14px;
+  border-bottom: 1px solid var(--hairline-strong);
+}
+
+.tabs button {
+  margin-bottom: -1px;
+  padding: 5px 0;
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  color: var(--soft-ink);
+  font: inherit;
+  cursor: pointer;
+}
+
+.tabs button[aria-selected='true'] {
+  border-bottom-color: var(--ember);
+  color: var(--ink);
+  font-weight: 600;
 }
 </style>

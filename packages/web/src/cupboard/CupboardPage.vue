@@ -1,186 +1,236 @@
 <script setup lang="ts">
-import { extentSize, formatAmount, type Offer, type Piece } from '@hestiad/core'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { noFacets, noFacts, setStates, withUsualSizes, type CupboardItem, type Piece } from '@hestiad/core'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, ApiProblem } from '../api/client.js'
+import { useRoute } from 'vue-router'
+import ChoiceField from '../shell/ChoiceField.vue'
 import PageHeader from '../shell/PageHeader.vue'
-import { usePreferences } from '../stores/preferences.js'
+import ImportDialog from './ImportDialog.vue'
+import ItemTable from './ItemTable.vue'
+import { freeId } from './kindFields.js'
+import MultiEdit from './MultiEdit.vue'
+import PictureWall from './PictureWall.vue'
+import PieceEditor from './PieceEditor.vue'
+import { useCupboard } from './useCupboard.js'
 
 const { t } = useI18n()
-const { length } = usePreferences()
-const pieces = shallowRef<readonly Piece[]>()
-const offers = shallowRef<readonly Offer[]>([])
-const search = ref('')
-const kind = ref('')
-const message = ref('')
-const faults = ref<readonly { place: string; message: string }[]>([])
-const failed = ref(false)
+const route = useRoute()
+const { items, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove } = useCupboard()
+const view = ref<'list' | 'wall'>('list')
+const chosen = ref<ReadonlySet<string>>(new Set())
+const openId = ref<string | null>(null)
+const editing = ref(false)
+const importing = ref(false)
+const text = ref('')
+const gone = ref<CupboardItem>()
 const file = ref<HTMLInputElement>()
+const searchField = ref<HTMLInputElement>()
+const open = computed(() => (items.value ?? []).find((item) => item.piece.id === openId.value))
+const chosenItems = computed(() => (items.value ?? []).filter((item) => chosen.value.has(item.piece.id)))
+const sets = computed(() => setStates(items.value ?? []).filter((set) => set.missing > 0))
+const states = ['all', 'owned', 'low', 'never-used', 'care', 'borrowed', 'incomplete'] as const
+const narrowed = computed(() => query.value !== '' || JSON.stringify(facets.value) !== JSON.stringify(noFacets))
 
-async function load(): Promise<void> {
-  failed.value = false
-  try {
-    const answer = await api.cupboard()
-    pieces.value = answer.pieces
-    offers.value = answer.offers
-  } catch {
-    failed.value = true
-  }
-}
-onMounted(load)
-
-const kinds = computed(() => [...new Set((pieces.value ?? []).map((p) => p.kind))])
-const found = computed(() => {
-  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (pieces.value ?? []).filter(
-    (p) =>
-      (kind.value === '' || p.kind === kind.value) &&
-      words.every((w) => `${p.name} ${t(`kind.${p.kind}`)} ${p.material} ${p.kept} ${p.color}`.toLowerCase().includes(w))
-  )
-})
-const offersOf = computed(() => {
-  const byPiece = new Map<string, Offer[]>()
-  for (const offer of offers.value) byPiece.set(offer.pieceId, [...(byPiece.get(offer.pieceId) ?? []), offer])
-  return byPiece
+onMounted(async () => {
+  query.value = typeof route.query['q'] === 'string' ? route.query['q'] : ''
+  await load()
 })
 
-function size(piece: Piece): string {
-  if ('extent' in piece) {
-    const { lengthMm, widthMm } = extentSize(piece.extent)
-    return piece.extent.kind === 'round' ? `⌀ ${length(lengthMm)}` : `${length(lengthMm)} × ${length(widthMm)}`
-  }
-  if ('diameterMm' in piece) return `⌀ ${length(piece.diameterMm)}`
-  if ('sideMm' in piece) return `${length(piece.sideMm)} × ${length(piece.sideMm)}`
-  if (piece.kind === 'runner') return `${length(piece.lengthMm)} × ${length(piece.widthMm)}`
-  return 'heightMm' in piece ? t('centerpiece.height', { height: length(piece.heightMm) }) : length(piece.lengthMm)
+function choose(id: string, on: boolean): void {
+  const next = new Set(chosen.value)
+  if (on) next.add(id)
+  else next.delete(id)
+  chosen.value = next
 }
 
-async function change(piece: Piece, part: { owned?: number; kept?: string; name?: string }): Promise<void> {
-  const next = { ...piece, ...part }
-  try {
-    await api.savePiece(next)
-    pieces.value = pieces.value?.map((p) => (p.id === next.id ? next : p))
-    message.value = `${t('cupboard.saved')}: ${next.name}`
-  } catch (error) {
-    message.value = t('cupboard.failed', { message: (error as Error).message })
-  }
+async function add(item?: CupboardItem): Promise<void> {
+  const taken = new Set((items.value ?? []).map((one) => one.piece.id))
+  const name = 'New piece'
+  const usual = withUsualSizes({
+    kind: 'plate',
+    id: freeId(name, taken),
+    name,
+    color: '#ece5d6',
+    accent: '#b8ab92',
+    material: 'stoneware',
+    owned: 1,
+    kept: '',
+    first: [],
+    of: null
+  })
+  const fresh = item ?? { piece: usual.piece as unknown as Piece, facts: { ...noFacts, assumed: usual.assumed } }
+  if (await write([fresh])) openId.value = fresh.piece.id
 }
 
-async function importFile(event: Event): Promise<void> {
+async function takeAway(item: CupboardItem): Promise<void> {
+  if (!(await remove(item))) return
+  gone.value = item
+  openId.value = null
+}
+
+async function putBack(): Promise<void> {
+  if (gone.value && (await write([gone.value]))) gone.value = undefined
+}
+
+async function chooseFile(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
-  faults.value = []
-  try {
-    const { imported } = await api.importCupboard(await chosen.text())
-    message.value = t('cupboard.imported', { n: imported })
-    await load()
-  } catch (error) {
-    const problem = error as ApiProblem
-    message.value = `${t('cupboard.unusable')} ${problem.message}`
-    faults.value = problem.faults
-  }
+  const picked = input.files?.[0]
   input.value = ''
+  if (!picked) return
+  text.value = await picked.text()
+  importing.value = true
+}
+
+async function imported(count: number): Promise<void> {
+  message.value = t('cupboard.imported', { n: count })
+  await load()
+}
+
+function key(event: KeyboardEvent): void {
+  if (event.key !== '/' || /INPUT|TEXTAREA|SELECT/.test((event.target as HTMLElement).tagName)) return
+  event.preventDefault()
+  searchField.value?.focus()
 }
 document.title = 'Cupboard · Hestiad'
 </script>
 
 <template>
-  <div class="page">
+  <div class="page" @keydown="key">
     <PageHeader :title="t('cupboard.title')" here="cupboard">
-      <input ref="file" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="t('cupboard.import')" @change="importFile" />
+      <input ref="file" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="t('cupboard.import')" @change="chooseFile" />
+      <a href="/api/cupboard/labels.pdf" download class="link">{{ t('cupboard.labels') }}</a>
       <a href="/api/cupboard.csv" download class="link">{{ t('cupboard.export') }}</a>
       <el-button @click="file?.click()">{{ t('cupboard.import') }}</el-button>
+      <el-button type="primary" @click="add()">{{ t('cupboard.add') }}</el-button>
     </PageHeader>
     <div class="tools">
-      <input v-model="search" type="search" class="native" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" />
-      <select v-model="kind" class="native" :aria-label="t('cupboard.kind')">
-        <option value="">{{ t('cupboard.all') }}</option>
-        <option v-for="k in kinds" :key="k" :value="k">{{ t(`kind.${k}`) }}</option>
+      <input ref="searchField" v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" />
+      <select
+        class="native"
+        :aria-label="t('cupboard.kind')"
+        :value="facets.kinds[0] ?? ''"
+        @change="facets = { ...facets, kinds: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value as never] : [] }"
+      >
+        <option value="">{{ t('cupboard.allKinds') }}</option>
+        <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`kind.${kind}`) }}</option>
       </select>
-      <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: pieces?.length ?? 0 }) }}</span>
+      <select
+        class="native"
+        :aria-label="t('cupboard.material')"
+        :value="facets.materials[0] ?? ''"
+        @change="facets = { ...facets, materials: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value] : [] }"
+      >
+        <option value="">{{ t('cupboard.allMaterials') }}</option>
+        <option v-for="material in materials" :key="material" :value="material">{{ material }}</option>
+      </select>
+      <select
+        class="native"
+        :aria-label="t('cupboard.kept')"
+        :value="facets.rooms[0] ?? ''"
+        @change="facets = { ...facets, rooms: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value] : [] }"
+      >
+        <option value="">{{ t('cupboard.allRooms') }}</option>
+        <option v-for="room in rooms" :key="room" :value="room">{{ room }}</option>
+      </select>
+      <select
+        class="native"
+        :aria-label="t('cupboard.state')"
+        :value="facets.state"
+        @change="facets = { ...facets, state: ($event.target as HTMLSelectElement).value as never }"
+      >
+        <option v-for="state in states" :key="state" :value="state">{{ t(`cupboard.states.${state}`) }}</option>
+      </select>
+      <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: items?.length ?? 0 }) }}</span>
+      <ChoiceField
+        class="view"
+        label=""
+        :model-value="view"
+        :choices="(['list', 'wall'] as const).map((value) => ({ value, label: t(`cupboard.${value}`) }))"
+        @update:model-value="view = $event"
+      />
     </div>
-    <p v-if="message" class="note" role="status">{{ message }}</p>
-    <ul v-if="faults.length > 0" class="faults">
-      <li v-for="(fault, i) in faults" :key="i">
-        <strong>{{ fault.place }}</strong> {{ fault.message }}
+    <p v-if="message" class="note row between" role="status">
+      <span>{{ message }}</span> <button v-if="gone" class="plain under" @click="putBack">{{ t('cupboard.putBack') }}</button>
+    </p>
+    <p v-if="chosen.size > 0" class="note row">
+      <span>{{ t('cupboard.chosen', { n: chosen.size }) }}</span>
+      <el-button size="small" @click="editing = true">{{ t('cupboard.changeChosen') }}</el-button>
+      <button class="plain under" @click="chosen = new Set()">{{ t('cupboard.clearChosen') }}</button>
+    </p>
+    <ul v-if="facets.state === 'incomplete' && sets.length > 0" class="sets small">
+      <li v-for="set in sets" :key="set.name">
+        <strong>{{ set.name }}</strong>
+        {{
+          t('cupboard.setLine', {
+            missing: set.missing,
+            pieces: set.pieces.map((one) => `${one.name} ${one.missing > 0 ? `${one.owned}/${one.whole}` : t('cupboard.setWhole')}`).join(', ')
+          })
+        }}
       </li>
     </ul>
     <p v-if="failed" role="alert">
       {{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button>
     </p>
-    <p v-else-if="pieces?.length === 0" class="soft">{{ t('cupboard.empty') }}</p>
-    <p v-else-if="pieces && found.length === 0" class="soft">{{ t('cupboard.noMatch', { n: pieces.length }) }}</p>
-    <div v-else class="scroller">
-      <table>
-        <thead>
-          <tr>
-            <th>{{ t('cupboard.name') }}</th>
-            <th>{{ t('cupboard.kind') }}</th>
-            <th>{{ t('cupboard.size') }}</th>
-            <th>{{ t('cupboard.material') }}</th>
-            <th class="number">{{ t('cupboard.owned') }}</th>
-            <th>{{ t('cupboard.kept') }}</th>
-            <th>{{ t('cupboard.offers') }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="piece in found" :key="piece.id">
-            <td><span class="swatch" :style="{ background: piece.color, borderColor: piece.accent }" />{{ piece.name }}</td>
-            <td class="soft">{{ t(`kind.${piece.kind}`) }}</td>
-            <td class="soft">{{ size(piece) }}</td>
-            <td class="soft">{{ piece.material }}</td>
-            <td class="number">
-              <input
-                type="number"
-                class="native count"
-                min="0"
-                max="100000"
-                step="1"
-                :value="piece.owned"
-                :aria-label="`${piece.name}, ${t('cupboard.owned')}`"
-                @change="change(piece, { owned: Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value))) })"
-              />
-            </td>
-            <td>
-              <input
-                class="native"
-                maxlength="200"
-                :value="piece.kept"
-                :aria-label="`${piece.name}, ${t('cupboard.kept')}`"
-                @change="change(piece, { kept: ($event.target as HTMLInputElement).value })"
-              />
-            </td>
-            <td class="soft small">
-              <div v-for="offer in offersOf.get(piece.id) ?? []" :key="offer.id">
-                {{ t('cupboard.offer', { n: offer.packSize, price: offer.priceCents === null ? '?' : formatAmount(offer.priceCents, 'USD') }) }} ·
-                {{ offer.shop }}
-              </div>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+    <p v-else-if="items?.length === 0" class="soft">{{ t('cupboard.empty') }}</p>
+    <p v-else-if="items && found.length === 0 && narrowed" class="soft">{{ t('cupboard.noMatch', { n: items.length }) }}</p>
+    <div v-else class="room" :class="{ editing: open }">
+      <ItemTable
+        v-if="view === 'list'"
+        :items="found"
+        :chosen="chosen"
+        :open="openId"
+        @choose="choose"
+        @open="openId = $event.piece.id"
+        @change="write([$event])"
+      />
+      <PictureWall v-else :items="found" :open="openId" @open="openId = $event.piece.id" />
+      <aside v-if="open">
+        <PieceEditor :item="open" @change="write([$event])" @close="openId = null" @remove="takeAway" @add="add" />
+      </aside>
     </div>
+    <MultiEdit v-if="editing" v-model="editing" :items="chosenItems" @change="write" />
+    <ImportDialog v-if="importing" v-model="importing" :text="text" @done="imported" />
   </div>
 </template>
 
 <style scoped>
 .page {
-  max-width: 1200px;
+  display: flex;
+  flex-direction: column;
+  max-width: 1320px;
+  height: 100%;
   margin: 0 auto;
-  padding: 0 28px 40px;
+  padding: 0 28px 18px;
 }
 
 .tools {
-  display: grid;
-  grid-template-columns: 1fr 170px auto;
-  gap: 12px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
   align-items: center;
-  margin: 10px 0;
+  margin: 8px 0 10px;
+}
+
+.tools .native {
+  width: auto;
+  max-width: 150px;
+}
+
+.tools .find {
+  flex: 1 1 280px;
+  max-width: none;
+}
+
+.view :deep(.label) {
+  display: none;
 }
 
 .link {
   font-weight: 600;
+}
+
+.under {
+  text-decoration: underline;
 }
 
 .note {
@@ -190,57 +240,48 @@ document.title = 'Cupboard · Hestiad'
   border-radius: var(--radius);
 }
 
-.faults {
-  margin: 0 0 10px;
-  color: var(--ember);
+.sets {
+  margin: 0 0 8px;
+  padding: 0;
+  list-style: none;
 }
 
-.scroller {
-  overflow-x: auto;
+.room {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 18px;
+  min-height: 260px;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
+.room.editing {
+  grid-template-columns: minmax(0, 1fr) 320px;
 }
 
-th {
-  padding: 6px 10px 6px 0;
-  font-weight: 500;
-  font-size: 12.5px;
-  text-align: start;
-  color: var(--soft-ink);
-  border-bottom: 1px solid var(--hairline-strong);
+aside {
+  min-height: 0;
+  padding: 0 2px 20px 18px;
+  overflow-y: auto;
+  border-left: 1px solid var(--hairline);
 }
 
-td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--hairline);
-  vertical-align: middle;
-}
+@media (width <= 900px) {
+  .page {
+    height: auto;
+    min-height: 100%;
+  }
 
-.swatch {
-  display: inline-block;
-  width: 14px;
-  height: 14px;
-  margin-right: 9px;
-  border: 2px solid;
-  border-radius: 50%;
-  vertical-align: -2px;
-}
+  .room,
+  .room.editing {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto 60vh;
+  }
 
-.number {
-  width: 84px;
-}
-
-td .native {
-  border-color: transparent;
-  background: transparent;
-}
-
-td .native:hover,
-td .native:focus {
-  border-color: var(--hairline-strong);
-  background: var(--paper);
+  .room.editing aside {
+    grid-row: 1;
+    max-height: 60vh;
+    padding-left: 0;
+    border-left: 0;
+  }
 }
 </style>

@@ -72,7 +72,13 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     spend: formatAmount(m['spendCents'] ?? 0, look.money.currency),
     working: formatAmount(l['spendCents'] ?? 0, look.money.currency),
     pieces: m['pieces'] ?? '',
-    needed: m['needed'] ?? ''
+    needed: m['needed'] ?? '',
+    part: finding.at.kind === 'part' ? t(`part.${finding.at.part}`) : '',
+    drawn: formatAmount(m['drawnCents'] ?? 0, look.money.currency),
+    reserve: formatAmount(l['drawnCents'] ?? 0, look.money.currency),
+    claimed: m['claimed'] ?? '',
+    owned: m['owned'] ?? '',
+    freePieces: l['free'] ?? ''
   }
 }
 

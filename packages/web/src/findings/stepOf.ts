@@ -33,5 +33,8 @@ export const stepOf: Record<FindingCode, Step> = {
   'stems.pets': 'florals',
   'stems.pets-unknown': 'florals',
   'money.over': 'buy',
+  'money.cap': 'buy',
+  'money.reserve': 'buy',
+  'piece.claimed': 'buy',
   'money.gap': 'buy'
 }

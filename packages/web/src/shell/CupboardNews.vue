@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Look, Offer, Piece } from '@hestiad/core'
+import type { Claim, CupboardItem, Look, Offer } from '@hestiad/core'
 import { computed, onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/client.js'
@@ -9,10 +9,12 @@ import { useLook } from '../stores/lookStore.js'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const cupboard = shallowRef<{ pieces: Piece[]; offers: Offer[] }>()
+const cupboard = shallowRef<{ items: CupboardItem[]; offers: Offer[] }>()
+const claims = shallowRef<readonly Claim[]>([])
 
 onMounted(async () => {
   cupboard.value = await api.cupboard().catch(() => undefined)
+  claims.value = (await api.claims(store.id).catch(() => undefined))?.claims ?? props.look.claims
 })
 
 /** JSON with keys in one order, so that equal things read the same. */
@@ -27,21 +29,31 @@ function differing<T extends { readonly id: string }>(mine: readonly T[], theirs
   return theirs.filter((item) => known.get(item.id) !== canonical(item))
 }
 
-const news = computed(() => (cupboard.value ? differing(props.look.pieces, cupboard.value.pieces) : []))
+const news = computed(() =>
+  cupboard.value
+    ? differing(
+        props.look.pieces,
+        cupboard.value.items.map((item) => item.piece)
+      )
+    : []
+)
+
+const claimsChanged = computed(() => cupboard.value !== undefined && canonical(claims.value) !== canonical(props.look.claims))
 
 function bringIn(): void {
   const fresh = new Map(news.value.map((piece) => [piece.id, piece]))
   const offers = differing(props.look.offers, cupboard.value?.offers ?? [])
   store.edit('cupboard', (draft) => {
     draft.pieces = [...draft.pieces.filter((piece) => !fresh.has(piece.id)), ...(structuredClone([...fresh.values()]) as typeof draft.pieces)]
+    draft.claims = structuredClone(claims.value) as typeof draft.claims
     draft.offers = [...draft.offers.filter((offer) => !offers.some((o) => o.id === offer.id)), ...offers]
   })
 }
 </script>
 
 <template>
-  <p v-if="news.length > 0" class="news row between small">
-    <span>{{ t('look.cupboardChanged', { n: news.length }, news.length) }}</span>
+  <p v-if="news.length > 0 || claimsChanged" class="news row between small">
+    <span>{{ news.length > 0 ? t('look.cupboardChanged', { n: news.length }, news.length) : t('look.claimsChanged') }}</span>
     <button class="plain link" @click="bringIn">{{ t('look.bringIn') }}</button>
   </p>
 </template>

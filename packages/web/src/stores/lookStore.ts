@@ -1,4 +1,16 @@
-import { applyEdit, findingKey, inverseOf, makeEdit, type BareFinding, type Edit, type EditName, type Figures, type Look, type Remedy } from '@hestiad/core'
+import {
+  applyEdit,
+  findingKey,
+  inverseOf,
+  makeEdit,
+  type BareFinding,
+  type Edit,
+  type EditName,
+  type Figures,
+  type Look,
+  type Remedy,
+  type Saving
+} from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiProblem, type LookAnswer } from '../api/client.js'
@@ -97,6 +109,11 @@ export const useLook = defineStore('look', () => {
       remedies.value = new Map(map)
     }
     remedies.value = map
+  }
+
+  /** What would save most, by the worker. */
+  async function findSavings(): Promise<readonly Saving[]> {
+    return look.value ? assessor.savings(look.value) : []
   }
 
   /** Makes an edit by a recipe and applies it. */
@@ -221,6 +238,7 @@ export const useLook = defineStore('look', () => {
     save,
     keepBoth,
     loadNewer,
-    findRemedies
+    findRemedies,
+    findSavings
   }
 })

@@ -1,4 +1,4 @@
-import { createAssessor, type BareFinding, type Figures, type Look, type Remedy } from '@hestiad/core'
+import { createAssessor, savings, type BareFinding, type Figures, type Look, type Remedy, type Saving } from '@hestiad/core'
 import { expose } from 'comlink'
 
 const assessor = createAssessor()
@@ -11,6 +11,9 @@ const service = {
   },
   remedies(look: Look, finding: BareFinding): Remedy[] {
     return assessor.remediesFor(look, finding)
+  },
+  savings(look: Look): Saving[] {
+    return savings(assessor, look)
   }
 }
 

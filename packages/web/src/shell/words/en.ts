@@ -1,3 +1,5 @@
+import { buyWords, partWords } from './buying.js'
+import { cupboardWords } from './cupboard.js'
 import { becauseWords, effectWords, findingWords, remedyWords } from './findings.js'
 
 /** English. */
@@ -324,56 +326,9 @@ export const en = {
     caution: 'Never leave a flame alone. The candle’s own label, the venue’s rules and local fire codes come first.',
     flameless: 'flameless'
   },
-  buy: {
-    title: 'To buy',
-    piece: 'Piece',
-    need: 'Need',
-    own: 'Own',
-    packs: 'Packs',
-    cost: 'Cost',
-    why: 'Why',
-    total: 'To spend',
-    working: 'To work with',
-    left: 'Left',
-    reserve: 'Reserve',
-    csv: 'Save as CSV',
-    nothing: 'Nothing to buy: the cupboard holds it all.',
-    gap: '{n} without a price',
-    perGuest: '{n} per guest',
-    perLook: '{n} in the look',
-    spares: '{n} spare',
-    packLine: '{packs} × pack of {size}',
-    over: 'over',
-    lead: '{days} days ahead',
-    leftOver: '{n} left over',
-    settings: 'Settings',
-    linens: 'Linens',
-    centerpiece: 'Centerpiece',
-    florals: 'Florals',
-    lightGroup: 'Light'
-  },
-  cupboard: {
-    title: 'Cupboard',
-    search: 'Search name, kind, color, material, place',
-    all: 'All kinds',
-    name: 'Piece',
-    kind: 'Kind',
-    owned: 'Own',
-    kept: 'Kept',
-    size: 'Size',
-    material: 'Material',
-    import: 'Import CSV',
-    export: 'Save as CSV',
-    imported: '{n} pieces taken in.',
-    unusable: 'No row was taken.',
-    empty: 'The cupboard is empty. Import a CSV, or load the demo to see one.',
-    noMatch: 'Nothing matches. Clear the search to see all {n}.',
-    count: '{shown} of {n}',
-    offer: 'pack of {n}, {price}',
-    offers: 'Offers',
-    failed: 'Not saved: {message}',
-    saved: 'Saved'
-  },
+  buy: buyWords,
+  part: partWords,
+  cupboard: cupboardWords,
   kind: {
     plate: 'Plate',
     glass: 'Glass',
@@ -388,12 +343,14 @@ export const en = {
     holder: 'Holder',
     riser: 'Riser',
     tray: 'Tray',
-    ornament: 'Ornament'
+    ornament: 'Ornament',
+    supply: 'Supply'
   },
   look: {
     failed: 'This look could not be opened: {message} Nothing is lost.',
     back: 'Back to the occasions',
     loading: 'Laying the table …',
+    claimsChanged: 'Other occasions near this day lay pieces of the same cupboard.',
     cupboardChanged: 'The cupboard has changed: one piece. | The cupboard has changed: {n} pieces.',
     bringIn: 'Bring it in'
   }

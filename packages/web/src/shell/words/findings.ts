@@ -32,6 +32,13 @@ export const findingWords: Record<FindingCode, { title: string; is: string; limi
   'stems.pets': { title: 'Plants listed as toxic to pets', is: '{kinds} in {name}', limit: 'keep out of reach, ask a vet' },
   'stems.pets-unknown': { title: 'Not known to be safe for pets', is: '{kinds} in {name}', limit: 'on no list: ask a vet' },
   'money.over': { title: 'Over the working budget', is: '{spend} to spend', limit: '{working} to work with' },
+  'money.cap': { title: '{part} over its cap', is: '{spend} in this part', limit: '{working} the cap' },
+  'money.reserve': { title: 'The reserve is overdrawn', is: '{drawn} drawn', limit: '{reserve} put aside' },
+  'piece.claimed': {
+    title: '{pieceName}: laid elsewhere too',
+    is: '{needed} needed, {claimed} of {owned} laid elsewhere',
+    limit: '{freePieces} free that day'
+  },
   'money.gap': { title: '{pieceName}: {pieces} short', is: 'no priced offer covers them', limit: '{needed} needed' }
 }
 
@@ -73,6 +80,9 @@ export const becauseWords: Record<string, string> = {
   'lilies-cats': 'True lilies and daylilies endanger cats, even by pollen and vase water. Do not use them here; ask a vet.',
   'on-no-list': 'No list here names them, which does not make them safe. Ask a vet.',
   'working-budget': 'The reserve is for surprises; this is past what is left.',
+  cap: 'The part was given so much; the rest of the look pays for this.',
+  reserve: 'More was drawn than was put aside: the total no longer holds.',
+  'two-occasions': 'Another occasion within a day lays them; they cannot be on two tables.',
   'no-price': 'A gap in the sum, not zero: nobody knows yet what they cost.'
 }
 
@@ -105,6 +115,10 @@ export const remedyWords: Record<RemedyCode, string> = {
   'leave-out-stems': 'Leave out {kinds}',
   'raise-budget': 'Raise the budget to {total}',
   'use-reserve': 'Draw {cents} from the reserve',
+  'raise-cap': 'Raise the cap to {cents}',
+  'fewer-draws': 'Take {cents} of the draws back',
+  'settle-claim': 'Both can have them: washed in between, or borrowed',
+  'go-without': 'Go without it',
   borrow: 'Borrow {count} more'
 }
 

@@ -1,0 +1,55 @@
+import { applyEdit, makeEdit } from '../design/edit.js'
+import type { Proposal, Remedy } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { swapProposals } from '../design/swap.js'
+import type { BuyLine } from '../money/buyList.js'
+import type { Assessor } from './assess.js'
+
+/** A way to spend less, with what it does to the look. */
+export interface Saving extends Remedy {
+  readonly savingCents: number
+}
+
+const LINES_TRIED = 8
+const MOST_SAVINGS = 8
+
+/** Swaps and layers to leave out for the dearest lines, each tried and measured, the largest saving first; only such as do save. */
+export function savings(assessor: Assessor, look: Look): Saving[] {
+  const before = assessor.measure(look)
+  const dearest = [...before.figures.money.lines].sort((a, b) => b.mix.costCents - a.mix.costCents).slice(0, LINES_TRIED)
+  return dearest
+    .filter((line) => line.mix.costCents > 0)
+    .flatMap((line) => bestOf(assessor, look, proposalsFor(look, line)))
+    .filter((saving) => saving.savingCents > 0)
+    .sort((a, b) => b.savingCents - a.savingCents)
+    .slice(0, MOST_SAVINGS)
+}
+
+function proposalsFor(look: Look, line: BuyLine): Proposal[] {
+  const { id } = line.need.piece
+  return [...swapProposals(look, id, () => true, 6), ...leaveOut(look, id)]
+}
+
+/** The layer left out, where the look holds together without it. */
+function leaveOut(look: Look, id: string): Proposal[] {
+  const edit = makeEdit(look, 'setting', (draft) => {
+    draft.setting.plateIds = draft.setting.plateIds.filter((plate) => plate !== id)
+    draft.setting.glassIds = draft.setting.glassIds.filter((glass) => glass !== id)
+    if (draft.setting.breadPlateId === id) draft.setting.breadPlateId = null
+    if (draft.linens.runner?.pieceId === id) draft.linens.runner = null
+    if (draft.linens.matId === id) draft.linens.matId = null
+    for (const placed of draft.centerpiece) if (placed.arrangement) placed.arrangement.stems = placed.arrangement.stems.filter((stem) => stem.stemId !== id)
+  })
+  return edit.patches.length > 0 ? [{ code: 'skip-layer', edit, params: { pieceId: id } }] : []
+}
+
+/** The best swap and the leaving out; one swap a line is enough to choose from. */
+function bestOf(assessor: Assessor, look: Look, proposals: readonly Proposal[]): Saving[] {
+  const tried = proposals.map((proposal): Saving => {
+    const effect = assessor.effectOf(look, applyEdit(look, proposal.edit))
+    const left = effect.find((one) => one.figure === 'leftCents')
+    return { ...proposal, effect, savingCents: left ? left.after - left.before : 0 }
+  })
+  const swaps = tried.filter((one) => one.code === 'swap').sort((a, b) => b.savingCents - a.savingCents)
+  return [...swaps.slice(0, 1), ...tried.filter((one) => one.code !== 'swap')]
+}

@@ -1,0 +1,146 @@
+import writeXlsx from 'write-excel-file/node'
+import { extentSize, formatAmount, formatLength, orderByDay, pieceIndex, type BuyList, type Look, type Piece } from '@hestiad/core'
+import { makePdf } from './pdf.js'
+
+const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
+
+/** The buy list as a spreadsheet, one row an offer; amounts are numbers, text is never a formula. */
+export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
+  const rows = rowsOf(look, list).map(({ shop, by, name, packs, size, cents, why }) => [
+    { value: shop },
+    { value: by },
+    { value: name },
+    { value: packs },
+    { value: size },
+    { value: cents / 100, format: '0.00' },
+    { value: (cents * packs) / 100, format: '0.00' },
+    { value: why }
+  ])
+  const header = heads.map((value) => ({ value, fontWeight: 'bold' as const }))
+  const total = [
+    { value: 'Together, delivery, coupons and tax included' },
+    ...Array.from({ length: 5 }, () => null),
+    { value: list.openCents / 100, format: '0.00' },
+    { value: list.currency }
+  ]
+  return writeXlsx([header, ...rows, total], {
+    columns: [{ width: 30 }, { width: 12 }, { width: 32 }, { width: 8 }, { width: 8 }, { width: 11 }, { width: 11 }, { width: 40 }]
+  }).toBuffer()
+}
+
+function rowsOf(look: Look, list: BuyList) {
+  const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
+  const index = pieceIndex(look)
+  const needOf = new Map(list.lines.flatMap((line) => line.mix.lines.map(({ offer }) => [offer.id, line.need] as const)))
+  return list.orders.flatMap((order) =>
+    order.lines.map((line) => {
+      const offer = offers.get(line.offerId)!
+      const need = needOf.get(line.offerId)
+      const why = need ? `${need.needed} needed, ${need.owned} owned, ${need.short} short` : ''
+      const name = index.get(offer.pieceId)?.name ?? need?.piece.name ?? offer.pieceId
+      return { shop: order.shop, by: orderByDay(offer, look.occasion.date), name, packs: line.packs, size: offer.packSize, cents: offer.priceCents ?? 0, why }
+    })
+  )
+}
+
+/** What to carry to the shops, as PDF: a block an order to tick off, vessel cards with mouths and depths, a card of the look's colors. */
+export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
+  const money = (cents: number) => formatAmount(cents, look.money.currency)
+  const rows = rowsOf(look, list)
+  const orders = list.orders.flatMap((order) => [
+    { text: order.shop, style: 'h', margin: [0, 12, 0, 2] },
+    {
+      text: `${order.way === 'trip' ? 'One trip' : 'Delivered'}${order.slot === 'fresh' ? ', in the last days' : ''}${order.coupon ? ', with the coupon' : ''}`,
+      color: '#6b5f56'
+    },
+    {
+      table: {
+        widths: [12, '*', 'auto', 'auto', 'auto'],
+        body: [
+          ...rows
+            .filter((row) => row.shop === order.shop && order.lines.length > 0)
+            .map((row) => [
+              { text: '☐'.replace('☐', '[ ]') },
+              row.name,
+              `${row.packs} x pack of ${row.size}`,
+              `by ${row.by}`,
+              { text: money(row.cents * row.packs), alignment: 'right' }
+            ]),
+          ['', { text: 'Together', bold: true }, '', '', { text: money(order.receipt.totalCents), bold: true, alignment: 'right' }]
+        ]
+      },
+      layout: 'lightHorizontalLines'
+    }
+  ])
+  const missing = list.lines.filter((line) => line.gapPieces > 0)
+  return makePdf({
+    info: { title: `${look.occasion.title}: to buy` },
+    content: [
+      { text: look.occasion.title, fontSize: 18 },
+      {
+        text: `${look.occasion.date} · ${look.guests.length} guests · ${money(list.openCents)} to spend, ${money(list.leftCents)} left of ${money(list.workingCents)}`,
+        color: '#6b5f56'
+      },
+      ...orders,
+      ...(missing.length > 0
+        ? [
+            { text: 'Still looked for', style: 'h', margin: [0, 12, 0, 2] },
+            { ul: missing.map((line) => `${line.need.piece.name}: ${line.gapPieces}, ${sizeOf(line.need.piece)}, color ${line.need.piece.color}`) }
+          ]
+        : []),
+      { text: 'Carry along', style: 'h', margin: [0, 14, 0, 4] },
+      ...vesselCards(look),
+      colorCard(look)
+    ],
+    styles: { h: { fontSize: 13, bold: true } }
+  })
+}
+
+function sizeOf(piece: Piece): string {
+  if ('extent' in piece) {
+    const { lengthMm, widthMm } = extentSize(piece.extent)
+    return `${formatLength(lengthMm, 'in')} x ${formatLength(widthMm, 'in')}`
+  }
+  if ('diameterMm' in piece) return `${formatLength(piece.diameterMm, 'in')} across`
+  if ('sideMm' in piece) return `${formatLength(piece.sideMm, 'in')} square`
+  return 'heightMm' in piece ? `${formatLength(piece.heightMm, 'in')} tall` : ''
+}
+
+/** Mouth, depth and widest of each vessel in the look, and how many stems it takes. */
+function vesselCards(look: Look): object[] {
+  const index = pieceIndex(look)
+  return look.centerpiece.flatMap((placed) => {
+    const piece = index.get(placed.pieceId)
+    if (piece?.kind !== 'vessel') return []
+    const both = (mm: number) => `${formatLength(mm, 'in')} (${formatLength(mm, 'cm')})`
+    const stems = placed.arrangement?.stems.reduce((sum, line) => sum + line.count, 0) ?? 0
+    return [
+      {
+        margin: [0, 0, 0, 4],
+        text: [
+          { text: `${piece.name}  `, bold: true },
+          `mouth ${both(piece.mouthMm)}, inside depth ${both(piece.depthMm)}, widest ${both(piece.widestMm)}, ${stems} stems, each at least ${both(piece.depthMm + (placed.arrangement?.riseMm ?? 0))}`
+        ]
+      }
+    ]
+  })
+}
+
+function colorCard(look: Look): object {
+  const index = pieceIndex(look)
+  const ids = new Set([
+    look.linens.clothId,
+    look.linens.runner?.pieceId,
+    look.setting.napkin?.pieceId,
+    ...look.setting.plateIds,
+    ...look.centerpiece.flatMap((placed) => [placed.pieceId, ...(placed.arrangement?.stems.map((stem) => stem.stemId) ?? [])])
+  ])
+  const pieces = [...ids].flatMap((id) => (id && index.has(id) ? [index.get(id)!] : []))
+  const cells = pieces.map((piece) => [{ canvas: [{ type: 'rect', x: 0, y: 0, w: 40, h: 24, color: piece.color }] }, { text: piece.name, fontSize: 7 }])
+  const rows = Array.from({ length: Math.ceil(cells.length / 8) }, (_, i) => ({
+    columns: cells.slice(8 * i, 8 * i + 8).map((stack) => ({ stack, width: 62 })),
+    columnGap: 2,
+    margin: [0, 4, 0, 0]
+  }))
+  return { stack: rows, margin: [0, 8, 0, 0] }
+}

@@ -1,0 +1,26 @@
+import { createRequire } from 'node:module'
+import { dirname, join } from 'node:path'
+
+interface PdfMake {
+  setFonts(fonts: object): void
+  setUrlAccessPolicy?(policy: () => boolean): void
+  createPdf(definition: object): { getBuffer(): Promise<Buffer> }
+}
+
+const require = createRequire(import.meta.url)
+const pdfmake = require('pdfmake') as PdfMake
+const folder = join(dirname(require.resolve('pdfmake/package.json')), 'build', 'fonts', 'Roboto')
+pdfmake.setFonts({
+  Roboto: {
+    normal: join(folder, 'Roboto-Regular.ttf'),
+    bold: join(folder, 'Roboto-Medium.ttf'),
+    italics: join(folder, 'Roboto-Italic.ttf'),
+    bolditalics: join(folder, 'Roboto-MediumItalic.ttf')
+  }
+})
+pdfmake.setUrlAccessPolicy?.(() => false)
+
+/** A PDF from a pdfmake document definition. */
+export async function makePdf(definition: object): Promise<Buffer> {
+  return pdfmake.createPdf({ pageMargins: [42, 42, 42, 42], defaultStyle: { fontSize: 10, lineHeight: 1.15, color: '#2b2420' }, ...definition }).getBuffer()
+}

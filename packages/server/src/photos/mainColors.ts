@@ -1,0 +1,37 @@
+import { oklab } from '@hestiad/core'
+
+/** Colors that lie nearer than this in OKLab are one. Our own starting value. */
+const SAME = 0.12
+const MOST_COLORS = 5
+const LEAST_SHARE = 0.04
+
+/** Main colors of RGB bytes, the largest share first: cells of 16 levels, merged outward from the fullest in OKLab. */
+export function mainColors(rgb: Uint8Array): { readonly color: string; readonly share: number }[] {
+  const cells = new Map<number, { count: number; r: number; g: number; b: number }>()
+  for (let i = 0; i + 2 < rgb.length; i += 3) {
+    const [r, g, b] = [rgb[i]!, rgb[i + 1]!, rgb[i + 2]!]
+    const key = ((r >> 4) << 8) | ((g >> 4) << 4) | (b >> 4)
+    const cell = cells.get(key) ?? { count: 0, r: 0, g: 0, b: 0 }
+    cells.set(key, { count: cell.count + 1, r: cell.r + r, g: cell.g + g, b: cell.b + b })
+  }
+  const total = Math.max(1, Math.floor(rgb.length / 3))
+  const found: { color: string; lab: readonly [number, number, number]; count: number }[] = []
+  for (const cell of [...cells.values()].sort((a, b) => b.count - a.count)) {
+    const color = `#${[cell.r, cell.g, cell.b]
+      .map((sum) =>
+        Math.round(sum / cell.count)
+          .toString(16)
+          .padStart(2, '0')
+      )
+      .join('')}`
+    const lab = oklab(color)
+    const near = found.find((one) => Math.hypot(one.lab[0] - lab[0], one.lab[1] - lab[1], one.lab[2] - lab[2]) < SAME)
+    if (near) near.count += cell.count
+    else found.push({ color, lab, count: cell.count })
+  }
+  return found
+    .map(({ color, count }) => ({ color, share: count / total }))
+    .filter(({ share }) => share >= LEAST_SHARE)
+    .sort((a, b) => b.share - a.share)
+    .slice(0, MOST_COLORS)
+}

@@ -1,0 +1,53 @@
+import { randomUUID } from 'node:crypto'
+import sharp from 'sharp'
+import { ApiError } from '../errors.js'
+import { PhotoEntity } from '../storage/entities/PhotoEntity.js'
+import type { Storage } from '../storage/openStorage.js'
+import { mainColors } from './mainColors.js'
+
+/** A picture larger than this is refused before a pixel of it is unpacked. */
+const MOST_PIXELS = 50_000_000
+const LARGE_PX = 1600
+const SMALL_PX = 320
+const FORMATS: readonly string[] = ['jpeg', 'png', 'webp']
+
+// a household's server works on one picture at a time and keeps none of them
+sharp.concurrency(1)
+sharp.cache(false)
+
+/**
+ * Keeps a photo: turned upright, at most 1,600 pixels long, as JPEG, without what the camera wrote into it; its main colors beside it.
+ * @throws ApiError unusable-photo
+ */
+export async function keepPhoto(storage: Storage, bytes: Buffer): Promise<PhotoEntity> {
+  const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 }).rotate()
+  const at = (side: number) => open().resize(side, side, { fit: 'inside', withoutEnlargement: true }).flatten({ background: '#ffffff' })
+  try {
+    const { format, width, height } = await open().metadata()
+    if (!FORMATS.includes(format)) throw new Error(`${format} is not taken here`)
+    if (width * height > MOST_PIXELS) throw new Error(`${width} × ${height} pixels are more than ${MOST_PIXELS}`)
+    const large = await at(LARGE_PX).jpeg({ quality: 82 }).toBuffer({ resolveWithObject: true })
+    const small = await at(SMALL_PX).jpeg({ quality: 78 }).toBuffer()
+    const raw = await at(64).removeAlpha().raw().toBuffer()
+    const photo = {
+      id: randomUUID(),
+      widthPx: large.info.width,
+      heightPx: large.info.height,
+      large: large.data,
+      small,
+      colors: JSON.stringify(mainColors(raw)),
+      createdAtMs: Date.now()
+    }
+    await storage.writes.run((manager) => manager.insert(PhotoEntity, photo))
+    return photo
+  } catch (error) {
+    throw new ApiError('unusable-photo', [{ place: '', message: (error as Error).message.slice(0, 200) }])
+  }
+}
+
+/** @throws ApiError not-found */
+export async function loadPhoto(storage: Storage, id: string): Promise<PhotoEntity> {
+  const photo = await storage.dataSource.getRepository(PhotoEntity).findOneBy({ id })
+  if (!photo) throw new ApiError('not-found', [{ place: '', message: `no photo ${id.slice(0, 64)}` }])
+  return photo
+}

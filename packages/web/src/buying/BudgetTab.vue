@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { findingKey, formatAmount, needGroups, tableZones, type BuyList, type Look, type NeedGroup, type Saving, type TableZone } from '@hestiad/core'
+import { computed, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import BudgetFields from '../brief/BudgetFields.vue'
+import { describeRemedy } from '../findings/findingWords.js'
+import AmountField from '../shell/AmountField.vue'
+import ChoiceField from '../shell/ChoiceField.vue'
+import CountField from '../shell/CountField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** The budget: reserve, how the working sum is parted, planned and spent part by part, what would save most, and the terms of buying. */
+const props = defineProps<{ look: Look; list: BuyList }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const split = computed(() => props.look.money.split.kind)
+const parts = computed(() => (split.value === 'zones' ? props.list.zones : props.list.groups))
+const savings = shallowRef<readonly Saving[]>()
+watch(
+  () => props.look,
+  async (look) => {
+    const found = await store.findSavings()
+    if (look === props.look) savings.value = found
+  },
+  { immediate: true }
+)
+
+function setSplit(kind: string): void {
+  store.edit('money', (draft) => {
+    const caps = draft.money.split.kind === kind && draft.money.split.kind !== 'plain' ? draft.money.split.caps : []
+    draft.money.split = (kind === 'plain' ? { kind } : { kind, caps }) as typeof draft.money.split
+  })
+}
+
+function setCap(part: string, capCents: number): void {
+  store.edit('money', (draft) => {
+    const now = draft.money.split
+    if (now.kind === 'groups') {
+      now.caps = now.caps.filter((cap) => cap.part !== part)
+      if ((needGroups as readonly string[]).includes(part)) now.caps.push({ part: part as NeedGroup, capCents })
+    } else if (now.kind === 'zones') {
+      now.caps = now.caps.filter((cap) => cap.part !== part)
+      if ((tableZones as readonly string[]).includes(part)) now.caps.push({ part: part as TableZone, capCents })
+    }
+  })
+}
+
+const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, length })
+const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === (saving.params['fromId'] ?? saving.params['pieceId']))?.name ?? ''
+const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: 'money' } }) + JSON.stringify(saving.params)
+</script>
+
+<template>
+  <div class="stack">
+    <BudgetFields :look="look" />
+    <p class="soft small">
+      {{ t('ledger.reserve') }} {{ money(list.reserveCents) }} = {{ t('buy.ofTotal', { percent: look.money.reservePercent, total: money(list.totalCents) }) }}
+    </p>
+    <ChoiceField
+      :label="t('buy.split')"
+      :model-value="split"
+      :choices="(['plain', 'groups', 'zones'] as const).map((value) => ({ value, label: t(`buy.splits.${value}`) }))"
+      @update:model-value="setSplit"
+    />
+    <table>
+      <thead>
+        <tr>
+          <th></th>
+          <th>{{ t('buy.planned') }}</th>
+          <th>{{ t('buy.actual') }}</th>
+          <th v-if="split !== 'plain'">{{ t('buy.difference') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="part in parts" :key="part.part" :class="{ over: part.capCents !== null && part.plannedCents + part.spentCents > part.capCents }">
+          <th>{{ t(`part.${part.part}`) }}</th>
+          <td>{{ money(part.plannedCents) }}</td>
+          <td>{{ money(part.spentCents) }}</td>
+          <td v-if="split !== 'plain'">{{ part.capCents === null ? '–' : money(part.capCents - part.plannedCents - part.spentCents) }}</td>
+        </tr>
+        <tr>
+          <th>{{ t('part.extras') }}</th>
+          <td>{{ money(list.extrasCents) }}</td>
+          <td>–</td>
+          <td v-if="split !== 'plain'">–</td>
+        </tr>
+      </tbody>
+    </table>
+    <div v-if="split !== 'plain'" class="pair">
+      <AmountField
+        v-for="part in parts"
+        :key="part.part"
+        :label="`${t(`part.${part.part}`)}, ${t('buy.cap').toLowerCase()}`"
+        :model-value="part.capCents ?? 0"
+        :currency="look.money.currency"
+        @update:model-value="setCap(part.part, $event)"
+      />
+    </div>
+    <hr class="rule" />
+    <h3>{{ t('buy.save') }}</h3>
+    <p v-if="savings?.length === 0" class="soft small">{{ t('buy.saveNothing') }}</p>
+    <ul>
+      <li v-for="saving in savings" :key="keyOf(saving)">
+        <span class="what"
+          ><span>{{ nameOf(saving) }}: {{ said(saving).what }}</span
+          ><span class="soft small">{{ said(saving).effect }}</span></span
+        >
+        <el-button size="small" @click="store.apply(saving.edit)">{{ t('buy.saves', { cents: money(saving.savingCents) }) }}</el-button>
+      </li>
+    </ul>
+    <hr class="rule" />
+    <div class="pair">
+      <AmountField
+        :label="t('buy.tripWorth')"
+        :model-value="look.buying.tripCents"
+        :currency="look.money.currency"
+        @update:model-value="store.edit('money', (d) => void (d.buying.tripCents = $event))"
+      />
+      <CountField
+        :label="t('buy.reuse')"
+        :model-value="look.buying.reusePercent"
+        :step="5"
+        @update:model-value="store.edit('money', (d) => void (d.buying.reusePercent = $event))"
+      />
+      <div class="field">
+        <label for="tax-percent">{{ t('buy.taxPercent') }}</label>
+        <el-input-number
+          id="tax-percent"
+          :model-value="look.money.taxPercent"
+          :min="0"
+          :max="100"
+          :step="0.5"
+          :precision="3"
+          :controls="false"
+          @update:model-value="store.edit('money', (d) => void (d.money.taxPercent = $event ?? 0))"
+        />
+      </div>
+      <ChoiceField
+        label=" "
+        :model-value="look.money.taxMode"
+        :choices="(['included', 'added'] as const).map((value) => ({ value, label: t(`buy.taxMode.${value}`) }))"
+        @update:model-value="store.edit('money', (d) => void (d.money.taxMode = $event))"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
+}
+
+th {
+  font-weight: 400;
+  text-align: start;
+  color: var(--soft-ink);
+}
+
+td,
+thead th {
+  text-align: end;
+}
+
+thead th:first-child {
+  text-align: start;
+}
+
+tr.over td,
+tr.over th {
+  color: var(--ember);
+}
+
+td,
+th {
+  padding: 3px 0 3px 6px;
+  border-bottom: 1px solid var(--hairline);
+}
+
+th:first-child {
+  padding-left: 0;
+}
+
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.what {
+  display: grid;
+  line-height: 1.3;
+}
+
+p {
+  margin: 0;
+}
+</style>

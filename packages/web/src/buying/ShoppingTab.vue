@@ -1,0 +1,273 @@
+<script setup lang="ts">
+import { formatAmount, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
+import { Lock, LockOpen } from '@lucide/vue'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { formatDate, today } from '../shell/dates.js'
+import { useLook } from '../stores/lookStore.js'
+import BlockedLines from './BlockedLines.vue'
+import ReceiptLines from './ReceiptLines.vue'
+import { usePlan } from './usePlan.js'
+
+/** What to get where: the orders of the plan with their receipts, in the order of their last days. */
+const props = defineProps<{ look: Look; list: BuyList }>()
+const { t } = useI18n()
+const store = useLook()
+const { job, problem, make, cancel, blocked } = usePlan()
+const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const offers = computed(() => new Map(props.look.offers.map((offer) => [offer.id, offer])))
+const index = computed(() => pieceIndex(props.look))
+const lineOf = computed(() => new Map(props.list.lines.flatMap((line) => line.mix.lines.map(({ offer }) => [offer.id, line] as const))))
+const running = computed(() => (job.value?.state === 'running' ? job.value : undefined))
+const gaps = computed(() => props.list.lines.filter((line) => line.gapPieces > 0))
+const skipped = computed(() => props.list.lines.filter((line) => line.skipped))
+
+/** Day by which an order is placed: the earliest of its offers. */
+function byDay(order: ShopOrder): string {
+  const days = order.lines.flatMap((line) => (offers.value.has(line.offerId) ? [orderByDay(offers.value.get(line.offerId)!, props.look.occasion.date)] : []))
+  return days.sort()[0] ?? props.look.occasion.date
+}
+const orders = computed(() => [...props.list.orders].map((order) => ({ order, by: byDay(order) })).sort((a, b) => a.by.localeCompare(b.by)))
+
+function nameOf(offerId: string): string {
+  const offer = offers.value.get(offerId)
+  const need = lineOf.value.get(offerId)?.need.piece
+  return (offer && index.value.get(offer.pieceId)?.name) ?? need?.name ?? ''
+}
+
+function why(line: BuyLine | undefined): string {
+  if (!line) return ''
+  const { perGuest, perLook, spares, needed, owned, cause } = line.need
+  if (cause) return t(`buy.cause.${cause}`)
+  const parts = [
+    perGuest > 0 ? t('buy.perGuest', { n: perGuest }) : '',
+    perLook > 0 ? t('buy.perLook', { n: perLook }) : '',
+    spares > 0 ? t('buy.spares', { n: spares }) : ''
+  ].filter(Boolean)
+  return `${parts.join(', ')}: ${t('buy.need').toLowerCase()} ${needed}, ${t('buy.own').toLowerCase()} ${owned}`
+}
+
+function lock(shop: string, slot: string, offerId: string): void {
+  store.edit('money', (draft) => {
+    const order = draft.buying.orders.find((one) => one.shop === shop && one.slot === slot && one.lines.some((line) => line.offerId === offerId))
+    const line = order?.lines.find((one) => one.offerId === offerId)
+    if (line) line.locked = !line.locked
+  })
+}
+
+function freeId(kind: string): string {
+  let n = props.look.buying.bought.length + 1
+  while (props.look.buying.bought.some((one) => one.id === `${kind}-${n}`)) n++
+  return `${kind}-${n}`
+}
+
+/** Marked bought at the planned price; the price really paid is put right in Spent. */
+function buy(order: ShopOrder, offerId: string, packs: number): void {
+  const offer = offers.value.get(offerId)
+  const line = lineOf.value.get(offerId)
+  if (!offer || !line) return
+  const bought = {
+    id: freeId('bought'),
+    pieceId: line.need.piece.id,
+    pieces: packs * offer.packSize,
+    cents: packs * (offer.priceCents ?? 0),
+    day: today(),
+    shop: order.shop,
+    note: '',
+    photoId: null
+  }
+  store.edit('money', (draft) => {
+    draft.buying.bought.push(bought)
+    for (const one of draft.buying.orders) one.lines = one.lines.filter((l) => l.offerId !== offerId || one.shop !== order.shop || one.slot !== order.slot)
+    draft.buying.orders = draft.buying.orders.filter((one) => one.lines.length > 0)
+  })
+}
+
+function skip(pieceId: string, without: boolean): void {
+  store.edit('money', (draft) => {
+    draft.buying.skipped = draft.buying.skipped.filter((id) => id !== pieceId)
+    if (without) draft.buying.skipped.push(pieceId)
+  })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div v-if="running" class="working" role="status">
+      <span class="bar"><span /></span>
+      <p class="small">
+        {{ t('buy.planning') }}
+        <template v-if="running.progress && running.progress.best !== null && running.progress.bound !== null">{{
+          t('buy.bestSoFar', { best: money(Math.round(running.progress.best)), bound: money(Math.max(0, Math.ceil(running.progress.bound))) })
+        }}</template>
+      </p>
+      <el-button size="small" @click="cancel">{{ t('buy.cancel') }}</el-button>
+    </div>
+    <el-button v-else-if="list.lines.length > 0" type="primary" @click="make">{{ t(look.buying.orders.length > 0 ? 'buy.again' : 'buy.plan') }}</el-button>
+    <p v-if="job?.state === 'canceled'" class="soft small" role="status">{{ t('buy.canceled') }}</p>
+    <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
+    <p v-if="job?.state === 'done'" class="small verdict" role="status">
+      <strong>{{ job.plan.gapCents === 0 ? t('buy.proven') : t('buy.gapLeft', { gap: money(job.plan.gapCents) }) }}</strong><br />
+      <span class="soft">{{
+        t('buy.asOf', { day: formatDate(job.day), lines: job.size.lines, offers: job.size.offers, shops: job.size.shops, ms: job.elapsedMs })
+      }}</span>
+    </p>
+    <p v-else-if="list.lines.length > 0 && look.buying.orders.length === 0" class="soft small">{{ t('buy.stale') }}</p>
+    <BlockedLines v-if="blocked().length > 0" :look="look" :blocked="blocked()" @skip="skip($event, true)" />
+    <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
+    <section v-for="{ order, by } in orders" :key="`${order.shop} ${order.slot} ${order.way}`">
+      <h3>{{ order.shop }}</h3>
+      <p class="soft small how">
+        {{ t(order.way === 'trip' ? 'buy.trip' : 'buy.delivery') }}<template v-if="order.slot === 'fresh'">, {{ t('buy.fresh') }}</template> ·
+        {{ t('buy.by', { day: formatDate(by) }) }}
+      </p>
+      <ul>
+        <li v-for="line in order.lines" :key="line.offerId">
+          <span class="what">
+            <span>{{ nameOf(line.offerId) }}</span>
+            <span class="soft small"
+              >{{ t('buy.packLine', { packs: line.packs, size: offers.get(line.offerId)?.packSize ?? 1 }) }} · {{ why(lineOf.get(line.offerId))
+              }}<template v-if="(lineOf.get(line.offerId)?.leftOver ?? 0) > 0">
+                · {{ t('buy.leftOver', { n: lineOf.get(line.offerId)!.leftOver }) }}</template
+              ></span
+            >
+          </span>
+          <span class="cost"
+            >{{ money(line.packs * (offers.get(line.offerId)?.priceCents ?? 0)) }}
+            <span class="acts">
+              <button
+                v-if="lineOf.get(line.offerId)?.planned"
+                class="plain"
+                :aria-pressed="line.locked"
+                :aria-label="`${t('buy.lock')}: ${nameOf(line.offerId)}`"
+                :title="t('buy.lock')"
+                @click="lock(order.shop, order.slot, line.offerId)"
+              >
+                <Lock v-if="line.locked" :size="14" /><LockOpen v-else :size="14" />
+              </button>
+              <button class="plain link small" :aria-label="`${t('buy.boughtIt')}: ${nameOf(line.offerId)}`" @click="buy(order, line.offerId, line.packs)">
+                {{ t('buy.boughtIt') }}
+              </button>
+            </span></span
+          >
+        </li>
+      </ul>
+      <ReceiptLines :receipt="order.receipt" :currency="look.money.currency" :coupon="look.shops.find((s) => s.name === order.shop)?.coupon?.code ?? ''" />
+    </section>
+    <section v-if="gaps.length > 0">
+      <h3 class="bad">{{ t('buy.gap', { n: gaps.length }) }}</h3>
+      <ul>
+        <li v-for="line in gaps" :key="line.need.piece.id">
+          <span class="what"
+            ><span>{{ line.need.piece.name }}</span
+            ><span class="soft small">{{ why(line) }}</span></span
+          >
+          <span class="cost bad"
+            >{{ line.gapPieces }} ? <button class="plain link small" @click="skip(line.need.piece.id, true)">{{ t('buy.skip') }}</button></span
+          >
+        </li>
+      </ul>
+    </section>
+    <section v-if="skipped.length > 0">
+      <h3>{{ t('buy.skipped') }}</h3>
+      <ul>
+        <li v-for="line in skipped" :key="line.need.piece.id">
+          <span>{{ line.need.piece.name }}</span>
+          <button class="plain link small" @click="skip(line.need.piece.id, false)">{{ t('buy.unskip') }}</button>
+        </li>
+      </ul>
+    </section>
+    <p class="row small files">
+      <a :href="`/api/looks/${store.id}/buy-list.csv`" download>{{ t('buy.csv') }}</a>
+      <a :href="`/api/looks/${store.id}/buy-list.xlsx`" download>{{ t('buy.sheet') }}</a>
+      <a :href="`/api/looks/${store.id}/buy-list.pdf`" download>{{ t('buy.pdf') }}</a>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.working {
+  display: grid;
+  gap: 6px;
+}
+
+.bar {
+  height: 4px;
+  overflow: hidden;
+  border-radius: 2px;
+  background: var(--hairline);
+}
+
+.bar span {
+  display: block;
+  width: 35%;
+  height: 100%;
+  background: var(--ember);
+  animation: go 1.1s ease-in-out infinite alternate;
+}
+
+@keyframes go {
+  to {
+    transform: translateX(186%);
+  }
+}
+
+.verdict {
+  padding: 7px 10px;
+  border-radius: var(--radius);
+  background: var(--moss-soft);
+}
+
+.how {
+  margin: 0;
+}
+
+ul {
+  margin: 2px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 12px;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.what {
+  display: grid;
+  line-height: 1.3;
+}
+
+.cost {
+  display: grid;
+  justify-items: end;
+  font-weight: 600;
+  white-space: nowrap;
+}
+
+.acts {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  font-weight: 400;
+}
+
+.link {
+  text-decoration: underline;
+}
+
+.bad {
+  color: var(--ember);
+}
+
+.files {
+  gap: 14px;
+}
+
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { formatAmount, type Bought, type BuyList, type Look } from '@hestiad/core'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api } from '../api/client.js'
+import AmountField from '../shell/AmountField.vue'
+import CountField from '../shell/CountField.vue'
+import { formatDate, today } from '../shell/dates.js'
+import { useLook } from '../stores/lookStore.js'
+
+/** What was really spent, put right line by line, and the ledger of the reserve: each draw with its cause. */
+const props = defineProps<{ look: Look; list: BuyList }>()
+const { t } = useI18n()
+const store = useLook()
+const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const nameOf = (id: string) => props.look.pieces.find((piece) => piece.id === id)?.name ?? id.replace(/^supply-/, '')
+const drawCents = ref(0)
+const cause = ref('')
+const problem = ref('')
+const share = computed(() => Math.min(100, (100 * props.list.spentCents) / Math.max(1, props.list.workingCents)))
+
+function change(id: string, part: Partial<Bought>): void {
+  store.edit('money', (draft) => {
+    const bought = draft.buying.bought.find((one) => one.id === id)
+    if (bought) Object.assign(bought, part)
+  })
+}
+
+async function addReceipt(id: string, event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  problem.value = ''
+  try {
+    change(id, { photoId: (await api.addPhoto(file)).id })
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+
+function draw(): void {
+  let n = props.look.buying.draws.length + 1
+  while (props.look.buying.draws.some((one) => one.id === `draw-${n}`)) n++
+  store.edit('money', (draft) => void draft.buying.draws.push({ id: `draw-${n}`, cents: drawCents.value, cause: cause.value.trim(), day: today() }))
+  drawCents.value = 0
+  cause.value = ''
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div class="bar" role="img" :aria-label="`${money(list.spentCents)} / ${money(list.workingCents)}`"><span :style="{ width: `${share}%` }" /></div>
+    <p class="small">{{ t('buy.actual') }} {{ money(list.spentCents) }} / {{ money(list.workingCents) }}</p>
+    <p v-if="look.buying.bought.length === 0" class="soft small">{{ t('buy.noBought') }}</p>
+    <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
+    <details v-for="bought in look.buying.bought" :key="bought.id">
+      <summary>
+        <span
+          >{{ nameOf(bought.pieceId) }} <span class="soft small">{{ bought.pieces }} · {{ bought.shop }} · {{ formatDate(bought.day) }}</span></span
+        ><strong>{{ money(bought.cents) }}</strong>
+      </summary>
+      <div class="pair">
+        <AmountField
+          :label="t('buy.paid')"
+          :model-value="bought.cents"
+          :currency="look.money.currency"
+          @update:model-value="change(bought.id, { cents: $event })"
+        />
+        <CountField :label="t('buy.pieces')" :model-value="bought.pieces" :max="10000" @update:model-value="change(bought.id, { pieces: $event })" />
+        <div class="field">
+          <label :for="`${bought.id}-day`">{{ t('buy.day') }}</label>
+          <input
+            :id="`${bought.id}-day`"
+            class="native"
+            type="date"
+            :value="bought.day"
+            @change="($event.target as HTMLInputElement).value && change(bought.id, { day: ($event.target as HTMLInputElement).value })"
+          />
+        </div>
+        <div class="field">
+          <label :for="`${bought.id}-note`">{{ t('buy.note') }}</label>
+          <input
+            :id="`${bought.id}-note`"
+            class="native"
+            maxlength="1000"
+            :value="bought.note"
+            @change="change(bought.id, { note: ($event.target as HTMLInputElement).value })"
+          />
+        </div>
+      </div>
+      <p class="row between small">
+        <label class="link"
+          >{{ t('buy.receipt') }}<input type="file" accept="image/*" capture="environment" class="visually-hidden" @change="addReceipt(bought.id, $event)"
+        /></label>
+        <a v-if="bought.photoId" :href="`/api/photos/${bought.photoId}/large`" target="_blank"><img :src="`/api/photos/${bought.photoId}/small`" alt="" /></a>
+        <button class="plain link" @click="store.edit('money', (d) => void (d.buying.bought = d.buying.bought.filter((one) => one.id !== bought.id)))">
+          {{ t('buy.undoBought') }}
+        </button>
+      </p>
+    </details>
+    <hr class="rule" />
+    <h3>{{ t('buy.ledger') }}</h3>
+    <dl>
+      <dt>{{ t('ledger.reserve') }}</dt>
+      <dd>{{ money(list.reserveCents) }}</dd>
+      <template v-for="one in look.buying.draws" :key="one.id">
+        <dt>
+          {{ one.cause }} <span class="soft small">{{ formatDate(one.day) }}</span>
+          <button
+            class="plain link small"
+            :aria-label="`${t('nav.undo')}: ${one.cause}`"
+            @click="store.edit('money', (d) => void (d.buying.draws = d.buying.draws.filter((x) => x.id !== one.id)))"
+          >
+            ×
+          </button>
+        </dt>
+        <dd>−{{ money(one.cents) }}</dd>
+      </template>
+      <dt class="sum">{{ t('buy.reserveLeft') }}</dt>
+      <dd class="sum" :class="{ bad: list.reserveLeftCents < 0 }">{{ money(list.reserveLeftCents) }}</dd>
+    </dl>
+    <p v-if="look.buying.draws.length === 0" class="soft small">{{ t('buy.noDraws') }}</p>
+    <form class="stack" @submit.prevent="draw">
+      <AmountField v-model="drawCents" :label="t('buy.draw')" :currency="look.money.currency" />
+      <div class="field">
+        <label for="draw-cause">{{ t('buy.drawCause') }}</label>
+        <input id="draw-cause" v-model="cause" class="native" maxlength="200" />
+      </div>
+      <el-button native-type="submit" :disabled="drawCents <= 0 || cause.trim() === ''">{{ t('buy.drawDo') }}</el-button>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  height: 8px;
+  overflow: hidden;
+  border-radius: 4px;
+  background: var(--hairline);
+}
+
+.bar span {
+  display: block;
+  height: 100%;
+  background: var(--moss);
+}
+
+summary {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+  cursor: pointer;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 3px 10px;
+  margin: 0;
+}
+
+dd {
+  margin: 0;
+  text-align: end;
+}
+
+.sum {
+  padding-top: 3px;
+  border-top: 1px solid var(--hairline-strong);
+  font-weight: 650;
+}
+
+.bad {
+  color: var(--ember);
+}
+
+.link {
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+img {
+  height: 44px;
+}
+
+p {
+  margin: 0;
+}
+</style>
