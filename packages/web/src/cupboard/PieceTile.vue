@@ -59,6 +59,12 @@ const rounded = computed(() => 'extent' in piece.value && (piece.value.extent.ki
         :stroke="piece.accent"
       />
     </template>
+    <g v-else-if="piece.kind === 'flatware'" :fill="piece.color" :stroke="piece.accent" stroke-width="0.8" transform="rotate(30 50 50)">
+      <rect x="47.5" y="44" width="5" height="48" rx="2.4" />
+      <path v-if="piece.role.endsWith('fork')" d="M41 8 V28 Q41 44 50 46 Q59 44 59 28 V8 H56 V26 H51.5 V8 H48.5 V26 H44 V8 Z" />
+      <path v-else-if="piece.role.endsWith('knife')" d="M47 46 V10 Q54 4 56 20 Q57 36 53 46 Z" />
+      <ellipse v-else cx="50" cy="26" rx="12" ry="19" />
+    </g>
     <template v-else-if="piece.kind === 'napkin'">
       <rect x="16" y="16" width="68" height="68" :fill="piece.color" :stroke="piece.accent" />
       <path d="M16 84 L50 50 L84 84" fill="none" :stroke="piece.accent" />

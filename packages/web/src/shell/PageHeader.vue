@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 
 /** The head of a page without a Board. */
-defineProps<{ title: string; here: 'occasions' | 'cupboard' }>()
+defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' }>()
 const { t } = useI18n()
 const preferences = usePreferences()
 </script>
@@ -15,6 +15,7 @@ const preferences = usePreferences()
     <nav>
       <router-link to="/" :class="{ here: here === 'occasions' }">{{ t('nav.occasions') }}</router-link>
       <router-link to="/cupboard" :class="{ here: here === 'cupboard' }">{{ t('nav.cupboard') }}</router-link>
+      <router-link to="/shops" :class="{ here: here === 'shops' }">{{ t('nav.shops') }}</router-link>
     </nav>
     <span class="gap" />
     <button class="icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">

@@ -121,3 +121,38 @@ export const partWords = {
   middle: 'The middle',
   extras: 'Delivery, coupons, tax'
 }
+
+/** Words of the shops page. */
+export const shopWords = {
+  title: 'Shops',
+  simulated: 'Six invented shops that ship with Hestiad: prices, stock and coupons follow from the day. Offers you note or import stand beside theirs.',
+  delivers: 'delivers for {cents}',
+  deliversFree: 'delivers for {cents}, free from {from}',
+  visitOnly: 'to be visited; single finds',
+  coupon: '{code}: {off} off from {from}, until {day}',
+  found: '{n} articles on {day}',
+  none: 'Nothing like that is sold today. Try another word, or another kind.',
+  like: 'Like {name}, the most alike first',
+  all: 'All articles',
+  likeness: '{percent} % alike',
+  saves: 'saves {percent} %',
+  showAlike: 'Alike pieces',
+  note: 'Note an offer',
+  noteTitle: 'Seen: {name}',
+  seenAt: 'Seen at',
+  packSize: 'Pack of',
+  price: 'Price of a pack (0: not known)',
+  packsThere: 'Packs there',
+  leadDays: 'Days until it comes',
+  pack: 'pack of {n}',
+  stock: '{n} packs',
+  soldOut: 'sold out',
+  lead: '{n} day | {n} days',
+  until: 'until {day}',
+  noted: 'noted {day}',
+  drop: 'Drop',
+  export: 'Save my offers as CSV',
+  import: 'Import offers',
+  imported: '{n} offers taken in.',
+  wanted: 'Still looked for'
+}

@@ -1,4 +1,4 @@
-import { buyWords, partWords } from './buying.js'
+import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
 import { becauseWords, effectWords, findingWords, remedyWords } from './findings.js'
 
@@ -8,6 +8,7 @@ export const en = {
   nav: {
     occasions: 'Occasions',
     cupboard: 'Cupboard',
+    shops: 'Shops',
     undo: 'Undo',
     redo: 'Redo',
     day: 'Day',
@@ -327,6 +328,7 @@ export const en = {
     flameless: 'flameless'
   },
   buy: buyWords,
+  shops: shopWords,
   part: partWords,
   cupboard: cupboardWords,
   kind: {

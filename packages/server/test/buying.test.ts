@@ -1,0 +1,224 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buyList, noFacts, type CupboardItem, type Look, type Offer, type Plan, type Shop } from '@hestiad/core'
+import type { FastifyInstance } from 'fastify'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { createMarket } from '../src/stand-ins/market.js'
+import { demoLook, start } from './support.js'
+
+let app: FastifyInstance
+let stop: () => Promise<void>
+beforeAll(async () => ({ app, stop } = await start()))
+afterAll(() => stop())
+
+type Job = { state: string; plan: Plan; offers: Offer[]; shops: Shop[] }
+const faultsOf = (answer: { json: () => unknown }) => (answer.json() as { error: { faults: { place: string; message: string }[] } }).error.faults
+
+async function plan(look: unknown, day: string): Promise<Job> {
+  const started = await app.inject({ method: 'POST', url: '/api/plans', payload: { look, day } as object })
+  expect(started.statusCode).toBe(202)
+  const { id } = started.json() as { id: string }
+  for (;;) {
+    const job = (await app.inject({ url: `/api/plans/${id}` })).json() as Job
+    if (job.state !== 'running') return job
+    await new Promise((done) => setTimeout(done, 50))
+  }
+}
+
+describe('the simulated shops', () => {
+  const market = createMarket()
+
+  it('are six, sell some 1,500 offers, and answer the same for the same day', () => {
+    const offers = market.offersOn('2027-01-20')
+    expect(market.shopsOn('2027-01-20')).toHaveLength(6)
+    expect(offers.length).toBeGreaterThan(1400)
+    expect(offers.length).toBeLessThan(1650)
+    expect(new Set(offers.map((offer) => offer.id)).size).toBe(offers.length)
+    expect(createMarket().offersOn('2027-01-20')).toEqual(offers)
+  })
+
+  it('change from day to day: stock falls and is filled up, things sell out, prices are cut until a day, flowers have seasons', () => {
+    const days = Array.from({ length: 60 }, (_, i) => `2027-0${i < 30 ? 3 : 4}-${String((i % 30) + 1).padStart(2, '0')}`)
+    const byDay = days.map((day) => new Map(market.offersOn(day).map((offer) => [offer.id, offer])))
+    const ids = [...byDay[0]!.keys()]
+    expect(ids.filter((id) => new Set(byDay.map((offers) => offers.get(id)?.stock)).size > 1).length).toBeGreaterThan(ids.length / 2)
+    expect(ids.some((id) => byDay.some((offers) => offers.get(id)?.stock === 0))).toBe(true)
+    const cut = [...byDay[9]!.values()].filter((offer) => offer.listCents !== null)
+    expect(cut.length).toBeGreaterThan(20)
+    for (const offer of cut) {
+      expect(offer.priceCents!).toBeLessThan(offer.listCents!)
+      expect(offer.untilDay! >= days[9]!).toBe(true)
+    }
+    const dahlia = (day: string) => market.offersOn(day).some((offer) => offer.pieceId === 'm-stem-pale-dahlia')
+    expect([dahlia('2027-08-15'), dahlia('2027-02-15')]).toEqual([true, false])
+  })
+})
+
+describe('a buying plan', () => {
+  it('comes proven best with the day’s prices, and laid into the look it costs what it says', async () => {
+    const look = demoLook()
+    const { state, plan: made, offers, shops } = await plan(look, '2027-01-20')
+    expect(state).toBe('done')
+    expect([made.gapCents, made.missing]).toEqual([0, []])
+    const laid: Look = { ...look, offers, shops, buying: { ...look.buying, orders: made.orders.map((one) => one.order), pricesOn: '2027-01-20' } }
+    expect(buyList(laid).openCents).toBe(made.moneyCents)
+    expect(buyList(laid).lines.every((line) => line.planned)).toBe(true)
+  })
+
+  it('canceled ends as canceled; a day that is none and a spoiled look are refused by place', async () => {
+    const { id } = (await app.inject({ method: 'POST', url: '/api/plans', payload: { look: demoLook(), day: '2027-01-20' } })).json() as { id: string }
+    expect((await app.inject({ method: 'DELETE', url: `/api/plans/${id}` })).statusCode).toBe(204)
+    await expect.poll(async () => ((await app.inject({ url: `/api/plans/${id}` })).json() as Job).state).toMatch(/canceled|done/)
+    expect(faultsOf(await app.inject({ method: 'POST', url: '/api/plans', payload: { look: demoLook(), day: '2027-02-31' } }))[0]!.place).toBe('/day')
+    expect((await app.inject({ method: 'POST', url: '/api/plans', payload: { look: {} } })).statusCode).toBe(422)
+    expect((await app.inject({ url: '/api/plans/none' })).statusCode).toBe(404)
+  })
+})
+
+describe('a piece two occasions lay on days too near', () => {
+  it('is a claim on the other look, once for all looks of one occasion, and none two days apart', async () => {
+    const look = demoLook()
+    const other = { ...look, occasion: { ...look.occasion, title: 'Luncheon', date: '2027-02-07' } }
+    const made = (await app.inject({ method: 'POST', url: '/api/looks', payload: other })).json() as { id: string; look: Look }
+    await app.inject({ method: 'POST', url: `/api/looks/${made.id}/copies`, payload: { look: other, name: 'Second' } })
+    const claims = async () =>
+      ((await app.inject({ url: '/api/looks/pearl-anniversary/claims' })).json() as { claims: { pieceId: string; count: number }[] }).claims
+    expect((await claims()).filter((claim) => claim.pieceId === 'dinner-oyster')).toMatchObject([{ count: 10, occasion: 'Luncheon', settled: false }])
+    const { occasionId } = (await app.inject({ url: `/api/looks/${made.id}` })).json() as { occasionId: string }
+    await app.inject({ method: 'DELETE', url: `/api/occasions/${occasionId}` })
+    expect(await claims()).toEqual([])
+  })
+})
+
+describe('offers kept by hand', () => {
+  it('are noted, found beside the shops’ own, come back identical as CSV, and are dropped', async () => {
+    const seen = {
+      pieceId: 'napkin-persimmon',
+      shop: 'Corner stall',
+      packSize: 2,
+      priceCents: 900,
+      stock: 3,
+      leadDays: 0,
+      day: '2027-01-10',
+      note: 'two shades'
+    }
+    const offer = (await app.inject({ method: 'POST', url: '/api/offers', payload: seen })).json() as Offer
+    expect(offer).toMatchObject({ shop: 'Corner stall', noted: { day: '2027-01-10', note: 'two shades' } })
+    const csv = (await app.inject({ url: '/api/offers.csv' })).body
+    const put = (payload: string) => app.inject({ method: 'POST', url: '/api/offers.csv', headers: { 'content-type': 'text/csv' }, payload })
+    expect((await put(csv)).statusCode).toBe(200)
+    expect((await app.inject({ url: '/api/offers.csv' })).body).toBe(csv)
+    expect(faultsOf(await put(csv.replace(',900,', ',-9,')))[0]!.place).toMatch(/^row \d+, column priceCents$/)
+    expect((await app.inject({ method: 'DELETE', url: `/api/offers/${offer.id}` })).statusCode).toBe(204)
+    expect(
+      faultsOf(await app.inject({ method: 'POST', url: '/api/offers', payload: { ...seen, priceCents: -1, packSize: 0 } })).map((fault) => fault.place)
+    ).toEqual(expect.arrayContaining(['/priceCents', '/packSize']))
+  })
+
+  it('alike pieces: the same job, nearest in color first', async () => {
+    const answer = (await app.inject({ url: '/api/shops/articles?like=napkin-persimmon&day=2027-01-20' })).json() as {
+      articles: { piece: { name: string; kind: string }; likeness: number }[]
+    }
+    expect(answer.articles[0]!.piece.name).toContain('Persimmon')
+    expect(answer.articles.every(({ piece }) => piece.kind === 'napkin')).toBe(true)
+    const likeness = answer.articles.map((article) => article.likeness)
+    expect(likeness).toEqual([...likeness].sort((a, b) => b - a))
+  })
+})
+
+describe('photos', () => {
+  const post = (payload: Buffer, type = 'image/png') => app.inject({ method: 'POST', url: '/api/photos', headers: { 'content-type': type }, payload })
+  const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#b4482a' } })
+
+  it('are resized and told by their main colors', async () => {
+    const bytes = await picture(2400, 1200)
+      .composite([{ input: { create: { width: 600, height: 1200, channels: 3, background: '#7e9aa6' } }, left: 0, top: 0 }])
+      .png()
+      .toBuffer()
+    const kept = (await post(bytes)).json() as { id: string; widthPx: number; heightPx: number; colors: { color: string; share: number }[] }
+    expect([kept.widthPx, kept.heightPx]).toEqual([1600, 800])
+    expect(kept.colors.map(({ color }) => color)).toEqual(['#b4482a', '#7e9aa6'])
+    expect(kept.colors[0]!.share).toBeCloseTo(0.75, 1)
+    const small = await app.inject({ url: `/api/photos/${kept.id}/small` })
+    expect((await sharp(small.rawPayload).metadata()).width).toBe(320)
+  })
+
+  it('that are none, spoiled, of another format or far too many pixels are refused, and nothing is kept', async () => {
+    const whole = await picture(300, 300).png().toBuffer()
+    const bomb = await sharp({ create: { width: 12_000, height: 12_000, channels: 3, background: '#000000' } })
+      .png({ compressionLevel: 9 })
+      .toBuffer()
+    expect(bomb.length).toBeLessThan(2_000_000)
+    for (const [bytes, type] of [
+      [Buffer.from('not a picture'), 'image/png'],
+      [whole.subarray(0, 60), 'image/png'],
+      [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), 'image/png'],
+      [bomb, 'image/png']
+    ] as const) {
+      const answer = await post(bytes, type)
+      expect([answer.statusCode, (answer.json() as { error: { code: string } }).error.code]).toEqual([422, 'unusable-photo'])
+    }
+  }, 30_000)
+})
+
+describe('files to carry', () => {
+  it('the spreadsheet is opened by another program (Python’s zipfile and its XML) and adds up; PDFs are PDFs', async () => {
+    const file = await app.inject({ url: '/api/looks/pearl-anniversary/buy-list.xlsx' })
+    const path = join(mkdtempSync(join(tmpdir(), 'hestiad-xlsx-')), 'a.xlsx')
+    writeFileSync(path, file.rawPayload)
+    const script = `
+import sys, zipfile, re, xml.etree.ElementTree as E
+z = zipfile.ZipFile(sys.argv[1]); assert z.testzip() is None
+n = '{http://schemas.openxmlformats.org/spreadsheetml/2006/main}'
+sheet = E.fromstring(z.read('xl/worksheets/sheet1.xml'))
+total = {}
+for row in sheet.iter(n + 'row'):
+    for c in row.iter(n + 'c'):
+        if c.get('r')[0] == 'G' and c.find(n + 'v') is not None and c.get('t') in (None, 'n'):
+            total[int(row.get('r'))] = round(float(c.find(n + 'v').text) * 100)
+assert not list(sheet.iter(n + 'f'))
+last = max(total); print(sum(v for k, v in total.items() if k != last), total[last])`
+    const python = ['/usr/bin/python3', '/root/.pyenv/shims/python3'].find((program) => existsSync(program)) ?? 'python3'
+    const [lines, together] = execFileSync(python, ['-c', script, path], { encoding: 'utf8' }).trim().split(' ').map(Number)
+    const list = buyList(demoLook())
+    expect(together).toBe(list.openCents)
+    expect(lines).toBe(list.orders.reduce((sum, order) => sum + order.receipt.goodsCents, 0))
+    for (const url of ['/api/looks/pearl-anniversary/buy-list.pdf', '/api/cupboard/labels.pdf'])
+      expect((await app.inject({ url })).rawPayload.subarray(0, 5).toString()).toBe('%PDF-')
+  })
+})
+
+describe('a list of somebody’s own', () => {
+  const csv = 'Item,Type,Qty,Location,Diameter\r\nGrandmother’s plate,plate,7,"Attic, shelf 1, bin 3",10 1/2 in\r\nBlue glass,glass,5,Attic,\r\n'
+  const post = (path: string, payload = csv) => app.inject({ method: 'POST', url: path, headers: { 'content-type': 'text/csv' }, payload })
+
+  it('is previewed with guessed columns, then taken in whole, sizes nobody gave told as assumed', async () => {
+    const seen = (await post('/api/cupboard.csv/preview')).json() as { map: Record<string, string>; added: number; assumed: number; faults: unknown[] }
+    expect(seen.map).toEqual({ Item: 'name', Type: 'kind', Qty: 'owned', Location: 'kept', Diameter: 'diameterMm' })
+    expect(seen).toMatchObject({ added: 2, assumed: 2, faults: [] })
+    const map = encodeURIComponent(JSON.stringify(seen.map))
+    expect((await post(`/api/cupboard.csv?map=${map}`)).json()).toEqual({ imported: 2 })
+    const { items } = (await app.inject({ url: '/api/cupboard' })).json() as { items: CupboardItem[] }
+    expect(items.find((item) => item.piece.name === 'Grandmother’s plate')!.piece).toMatchObject({ diameterMm: 266.7, owned: 7 })
+    expect(items.find((item) => item.piece.name === 'Blue glass')!.facts).toEqual({ ...noFacts, assumed: ['role', 'footMm', 'bowlMm', 'heightMm'] })
+  })
+
+  it('with a bad cell is taken by no row, and the preview names row and column', async () => {
+    const bad = csv.replace(',7,', ',seven,')
+    const seen = (await post('/api/cupboard.csv/preview', bad)).json() as { faults: { place: string }[] }
+    expect(seen.faults).toEqual([{ place: 'row 2, column owned', message: 'seven is not a number' }])
+    expect((await post('/api/cupboard.csv', bad)).statusCode).toBe(422)
+  })
+
+  it('with a line of ten megabytes, broken quotes or another encoding is refused in words', async () => {
+    for (const text of ['kind,name\r\nplate,' + 'x'.repeat(7_000_000), 'kind,name\r\nplate,"open', 'kind,name\r\nplate,\u0000\ufffd,\r\n']) {
+      const answer = await post('/api/cupboard.csv', text)
+      expect(answer.statusCode).toBe(422)
+      expect(faultsOf(answer)[0]!.message).not.toBe('')
+    }
+  })
+})

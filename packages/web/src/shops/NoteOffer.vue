@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import type { Shop } from '@hestiad/core'
+import { reactive, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, type Article } from '../api/client.js'
+import AmountField from '../shell/AmountField.vue'
+import CountField from '../shell/CountField.vue'
+import { today } from '../shell/dates.js'
+
+/** An offer seen in a shop: where, in what pack, at what price, on which day. */
+const props = defineProps<{ article: Article; shops: readonly Shop[] }>()
+const emit = defineEmits<{ close: []; kept: [] }>()
+const { t } = useI18n()
+const seen = reactive({ shop: '', packSize: 1, priceCents: 0, stock: 1, leadDays: 0, day: today(), note: '' })
+const problem = ref('')
+
+async function keep(): Promise<void> {
+  problem.value = ''
+  try {
+    const { priceCents, ...rest } = seen
+    await api.noteOffer({ ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}) })
+    emit('kept')
+    emit('close')
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+</script>
+
+<template>
+  <el-dialog :model-value="true" :title="t('shops.noteTitle', { name: article.piece.name })" width="460" @close="emit('close')">
+    <form class="stack" @submit.prevent="keep">
+      <div class="field">
+        <label for="seen-shop">{{ t('shops.seenAt') }}</label>
+        <input id="seen-shop" v-model="seen.shop" class="native" maxlength="200" list="shop-names" required />
+        <datalist id="shop-names"><option v-for="shop in shops" :key="shop.name" :value="shop.name" /></datalist>
+      </div>
+      <div class="pair">
+        <CountField v-model="seen.packSize" :label="t('shops.packSize')" :min="1" :max="10000" />
+        <AmountField v-model="seen.priceCents" :label="t('shops.price')" currency="USD" />
+        <CountField v-model="seen.stock" :label="t('shops.packsThere')" :max="100000" />
+        <CountField v-model="seen.leadDays" :label="t('shops.leadDays')" :max="400" />
+        <div class="field">
+          <label for="seen-day">{{ t('buy.day') }}</label>
+          <input id="seen-day" v-model="seen.day" class="native" type="date" required />
+        </div>
+        <div class="field">
+          <label for="seen-note">{{ t('buy.note') }}</label>
+          <input id="seen-note" v-model="seen.note" class="native" maxlength="1000" />
+        </div>
+      </div>
+      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <el-button type="primary" native-type="submit">{{ t('buy.keepBought') }}</el-button>
+    </form>
+  </el-dialog>
+</template>
+
+<style scoped>
+.bad {
+  margin: 0;
+  color: var(--ember);
+}
+</style>
