@@ -1,25 +1,14 @@
 // Saves of full looks against a server of its own on this machine, over loopback.
-import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import http from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { startServer } from './bench-server.mjs'
 
 const CLIENTS = 8
 const RUN_MS = 20_000
 const ALONE_MS = 4_000
 const OFFERED_PER_S = 300
-
-function startServer(root, folder) {
-  const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), '--port', '0', '--data', folder], { stdio: ['ignore', 'pipe', 2] })
-  return new Promise((resolve, reject) => {
-    server.once('exit', () => reject(new Error('the server did not start')))
-    server.stdout.on('data', (text) => {
-      const address = /http:\S+/.exec(String(text))
-      if (address) resolve({ server, address: address[0] })
-    })
-  })
-}
 
 const agent = new http.Agent({ keepAlive: true, maxSockets: 64 })
 

@@ -96,18 +96,21 @@ export function buyingProblem(look: Look, today: string): BuyingProblem {
   return { lines, orders, choices: kept, tax, tripCents: look.buying.tripCents, shortCents: missingCents(kept, orders, look.buying.tripCents, tax) }
 }
 
-/** Needs still short and not done without; needs that share pieces are one line. */
+/** Needs still short and not done without; needs that share pieces are one line, and a piece stands in for one line only. */
 export function linesToBuy(look: Look, all: readonly Need[] = needs(look)): BuyingLine[] {
   const index = pieceIndex(look)
   const open = all.filter((need) => need.short > 0 && !look.buying.skipped.includes(need.piece.id))
   const taken = new Set<string>()
+  const spoken = new Set(open.map((need) => countedAs(need.piece)))
   return open.flatMap((need) => {
     if (taken.has(need.piece.id)) return []
     const group = [need.piece.id, ...standInsFor(look, need.piece.id)]
     const together = open.filter((other) => group.includes(other.piece.id) && !taken.has(other.piece.id))
     together.forEach((other) => taken.add(other.piece.id))
     const members = group.flatMap((id) => (id === need.piece.id ? [need.piece] : index.has(id) ? [index.get(id)!] : []))
-    const eligible = [...new Set(members.map(countedAs))]
+    const own = new Set(together.map((other) => countedAs(other.piece)))
+    const eligible = [...new Set(members.map(countedAs))].filter((id) => own.has(id) || !spoken.has(id))
+    eligible.forEach((id) => spoken.add(id))
     const fresh = isFresh(need.piece)
     const short = together.reduce((sum, other) => sum + other.short, 0)
     return [{ pieceId: need.piece.id, need: short, eligible, fresh, creditCents: fresh ? 0 : creditOf(look, eligible) }]

@@ -1,4 +1,3 @@
-import writeXlsx from 'write-excel-file/node'
 import { extentSize, formatAmount, formatLength, orderByDay, pieceIndex, type BuyList, type Look, type Piece } from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
@@ -6,6 +5,7 @@ const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'L
 
 /** The buy list as a spreadsheet, one row an offer; amounts are numbers, text is never a formula. */
 export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
+  const { default: writeXlsx } = await import('write-excel-file/node')
   const rows = rowsOf(look, list).map(({ shop, by, name, packs, size, cents, why }) => [
     { value: shop },
     { value: by },

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import sharp from 'sharp'
+import type Sharp from 'sharp'
 import { ApiError } from '../errors.js'
 import { PhotoEntity } from '../storage/entities/PhotoEntity.js'
 import type { Storage } from '../storage/openStorage.js'
@@ -11,15 +11,20 @@ const LARGE_PX = 1600
 const SMALL_PX = 320
 const FORMATS: readonly string[] = ['jpeg', 'png', 'webp']
 
-// a household's server works on one picture at a time and keeps none of them
-sharp.concurrency(1)
-sharp.cache(false)
+/** Loaded with the first photo: one picture at a time, none kept in memory. */
+async function loadSharp(): Promise<typeof Sharp> {
+  const { default: sharp } = await import('sharp')
+  sharp.concurrency(1)
+  sharp.cache(false)
+  return sharp
+}
 
 /**
  * Keeps a photo: turned upright, at most 1,600 pixels long, as JPEG, without what the camera wrote into it; its main colors beside it.
  * @throws ApiError unusable-photo
  */
 export async function keepPhoto(storage: Storage, bytes: Buffer): Promise<PhotoEntity> {
+  const sharp = await loadSharp()
   const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 }).rotate()
   const at = (side: number) => open().resize(side, side, { fit: 'inside', withoutEnlargement: true }).flatten({ background: '#ffffff' })
   try {
