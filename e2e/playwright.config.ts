@@ -23,7 +23,7 @@ export default defineConfig({
     }
   },
   webServer: {
-    command: `node ../packages/server/dist/main.js --port ${port} --data "${data}"`,
+    command: `node ../packages/server/dist/main.js --port ${port} --data "${data}" --day 2027-01-20`,
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false
   }

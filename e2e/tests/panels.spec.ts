@@ -100,7 +100,7 @@ test('light: a candle lit later lasts to the end, an empty holder has none, and 
 
 test('buy: the list as a file adds up to what the page shows', async ({ page }) => {
   const id = await open(page, 'pearl-anniversary', 'buy')
-  const shown = await panel(page).locator('.sum tr').nth(1).locator('td').textContent()
+  const shown = await panel(page).locator('.sums dd').nth(1).textContent()
   await saved(page)
   const csv = await (await page.request.get(`/api/looks/${id}/buy-list.csv`)).text()
   const [header, ...rows] = csv

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 import { ledger, open, openAgain, panel, saved, step } from './support.js'
 
 test('with the server away the page says so, keeps what is done, and saves it when the server is back', async ({ page }) => {
-  await open(page, 'mending-circle', 'buy')
+  await open(page, 'mending-circle', 'brief')
   await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Budget').fill('95.50')
   await panel(page).getByLabel('Budget').press('Enter')
@@ -15,13 +15,13 @@ test('with the server away the page says so, keeps what is done, and saves it wh
 })
 
 test('a page closed before it could save finds its work again', async ({ page }) => {
-  const id = await open(page, 'mending-circle', 'buy')
+  const id = await open(page, 'mending-circle', 'brief')
   await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Reserve, %').fill('33')
   await panel(page).getByLabel('Reserve, %').press('Enter')
   await expect(page.locator('header .state')).toContainText('Not saved yet')
   await page.unroute('**/api/looks/**')
-  await openAgain(page, id, 'buy')
+  await openAgain(page, id, 'brief')
   await expect(panel(page).getByLabel('Reserve, %')).toHaveValue('33')
   await saved(page)
 })

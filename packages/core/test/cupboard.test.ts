@@ -205,12 +205,16 @@ describe('sets and other uses', () => {
 describe('CSV from elsewhere', () => {
   const folder = join(dirname(createRequire(import.meta.url).resolve('csv-spectrum/package.json')))
 
-  it.each(readdirSync(join(folder, 'csvs')))('csv-spectrum %s is read as its published JSON says', (file) => {
-    const table = readCsv(readFileSync(join(folder, 'csvs', file), 'utf8'))
-    const expected = JSON.parse(readFileSync(join(folder, 'json', file.replace('.csv', '.json')), 'utf8')) as Record<string, string>[]
-    if (!table.ok) throw new Error(table.message)
-    expect(table.rows.map((row) => Object.fromEntries(table.header.map((name, i) => [name, row[i]])))).toEqual([expected].flat())
-  })
+  // location_coordinates is left out: its JSON names another telephone number than its CSV
+  it.each(readdirSync(join(folder, 'csvs')).filter((file) => file !== 'location_coordinates.csv'))(
+    'csv-spectrum %s is read as its published JSON says',
+    (file) => {
+      const table = readCsv(readFileSync(join(folder, 'csvs', file), 'utf8'))
+      const expected = JSON.parse(readFileSync(join(folder, 'json', file.replace('.csv', '.json')), 'utf8')) as Record<string, string>[]
+      if (!table.ok) throw new Error(table.message)
+      expect(table.rows.map((row) => Object.fromEntries(table.header.map((name, i) => [name, row[i]])))).toEqual(expected)
+    }
+  )
 
   it('facts of every sort come back identical', () => {
     const facts = {

@@ -20,12 +20,14 @@ export interface AppOptions {
   /** Folder of the built web application, if it is to be served. */
   readonly webFolder?: string
   readonly logLevel?: string
+  /** The day that counts as today, ISO; the server's own when absent. */
+  readonly day?: string | undefined
 }
 
 const LARGEST_BODY = 8 * 1024 * 1024
 
 /** The whole application without a port. */
-export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOptions): Promise<FastifyInstance> {
+export async function createApp({ storage, webFolder, logLevel = 'warn', day }: AppOptions): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: LARGEST_BODY,
     onProtoPoisoning: 'ignore',
@@ -49,7 +51,7 @@ export async function createApp({ storage, webFolder, logLevel = 'warn' }: AppOp
     strictTransportSecurity: false
   })
   await app.register(swagger, { openapi: { info: { title: 'Hestiad', version: '1', description: 'The API of the table rehearsed. Errors: docs/errors.md.' } } })
-  const prices = createMarket()
+  const prices = createMarket(day)
   await app.register(occasionRoutes, { storage, prices })
   await app.register(lookRoutes, { storage })
   await app.register(cupboardRoutes, { storage })

@@ -1,5 +1,6 @@
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
+import { isCalendarDay } from '@hestiad/core'
 
 export interface Config {
   readonly port: number
@@ -8,6 +9,8 @@ export interface Config {
   readonly demoFolder: string
   readonly webFolder: string
   readonly fresh: boolean
+  /** The day that counts as today, ISO; the machine's own when undefined. */
+  readonly day: string | undefined
 }
 
 export class UsageProblem extends Error {}
@@ -16,14 +19,18 @@ export const DEFAULT_PORT = 4715
 
 /** Reads the command line. Paths are relative to the current folder; the rest comes from the repository's layout. @throws UsageProblem */
 export function readConfig(args: readonly string[], root: string): Config {
-  let values: { port?: string; data?: string; fresh?: boolean }
+  let values: { port?: string; data?: string; fresh?: boolean; day?: string }
   try {
-    values = parseArgs({ args: [...args], options: { port: { type: 'string' }, data: { type: 'string' }, fresh: { type: 'boolean' } } }).values
+    values = parseArgs({
+      args: [...args],
+      options: { port: { type: 'string' }, data: { type: 'string' }, fresh: { type: 'boolean' }, day: { type: 'string' } }
+    }).values
   } catch (error) {
-    throw new UsageProblem(`${(error as Error).message} Known: --port NUMBER, --data FOLDER, --fresh.`)
+    throw new UsageProblem(`${(error as Error).message} Known: --port NUMBER, --data FOLDER, --fresh, --day YYYY-MM-DD.`)
   }
   const port = Number(values.port ?? DEFAULT_PORT)
   if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new UsageProblem(`--port must be a number from 0 to 65535, got ${values.port}.`)
+  if (values.day !== undefined && !isCalendarDay(values.day)) throw new UsageProblem(`--day must be a day as 2027-01-20, got ${values.day}.`)
   const dataFolder = resolve(values.data ?? join(root, '.data'))
   return {
     port,
@@ -31,6 +38,7 @@ export function readConfig(args: readonly string[], root: string): Config {
     databaseFile: join(dataFolder, 'hestiad.sqlite'),
     demoFolder: join(root, 'demo'),
     webFolder: join(root, 'packages', 'web', 'dist'),
-    fresh: values.fresh ?? false
+    fresh: values.fresh ?? false,
+    day: values.day
   }
 }

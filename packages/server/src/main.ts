@@ -21,7 +21,7 @@ async function start(): Promise<void> {
   if (config.fresh) setAside(config)
   const storage = await openStorage(config.databaseFile)
   await loadDemo(storage, config.demoFolder)
-  const app = await createApp({ storage, webFolder: config.webFolder })
+  const app = await createApp({ storage, webFolder: config.webFolder, day: config.day })
   const address = await app.listen({ port: config.port, host: '127.0.0.1' })
   process.stdout.write(`Hestiad is at ${address}\n`)
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {

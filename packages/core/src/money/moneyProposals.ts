@@ -2,7 +2,7 @@ import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
-import { buyList, type BuyList } from './buyList.js'
+import { buyList, reserveCents, type BuyList } from './buyList.js'
 import { countedAs } from './needs.js'
 
 /** Cheaper or owned pieces for the dearest lines, the reserve, or a larger budget. */
@@ -34,10 +34,9 @@ function freeDrawId(look: Look): string {
 
 function raiseBudget(look: Look, list: BuyList): Proposal {
   const share = 1 - look.money.reservePercent / 100
-  let totalCents = share > 0 ? Math.ceil(list.spendCents / share) : list.spendCents
+  let totalCents = Math.max(0, share > 0 ? Math.ceil((list.spendCents - list.drawnCents) / share) : list.spendCents - list.drawnCents)
   const reservePercent = share > 0 ? look.money.reservePercent : 0
-  const after = (total: number) => buyList({ ...look, money: { ...look.money, totalCents: total, reservePercent } })
-  while (after(totalCents).leftCents < 0 || after(totalCents).reserveLeftCents < 0) totalCents += 1 + Math.max(0, -after(totalCents).reserveLeftCents)
+  while (buyList({ ...look, money: { ...look.money, totalCents, reservePercent } }).leftCents < 0) totalCents += 1
   const edit = makeEdit(look, 'money', (draft) => {
     draft.money.totalCents = totalCents
     draft.money.reservePercent = reservePercent
@@ -78,7 +77,7 @@ export function capProposals(look: Look, finding: BareFinding): Proposal[] {
   return [...cheaperSwaps(look, { ...list, lines: inPart }), { code: 'raise-cap', edit: raise, params: { part, cents: capCents } }]
 }
 
-/** Takes the newest draws back until the reserve holds, or raises the total. */
+/** Takes the newest draws back until the reserve holds, or raises the total until its share covers them. */
 export function reserveProposals(look: Look): Proposal[] {
   const list = buyList(look)
   let over = -list.reserveLeftCents
@@ -91,7 +90,15 @@ export function reserveProposals(look: Look): Proposal[] {
       if (last.cents === 0) draft.buying.draws.pop()
     }
   })
-  return [{ code: 'fewer-draws', edit: undone, params: { cents: -list.reserveLeftCents } }, raiseBudget(look, list)]
+  return [{ code: 'fewer-draws', edit: undone, params: { cents: -list.reserveLeftCents } }, ...largerReserve(look, list)]
+}
+
+function largerReserve(look: Look, list: BuyList): Proposal[] {
+  const share = look.money.reservePercent / 100
+  if (share === 0) return []
+  let totalCents = Math.floor(list.drawnCents / share)
+  while (reserveCents(totalCents, look.money.reservePercent) < list.drawnCents) totalCents += 1
+  return [{ code: 'raise-budget', edit: makeEdit(look, 'money', (draft) => void (draft.money.totalCents = totalCents)), params: { totalCents } }]
 }
 
 /** Another free piece, or the word that both occasions can have it. */

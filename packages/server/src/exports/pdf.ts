@@ -29,5 +29,7 @@ function pdfmake(): PdfMake {
 
 /** A PDF from a pdfmake document definition. */
 export async function makePdf(definition: object): Promise<Buffer> {
-  return pdfmake().createPdf({ pageMargins: [42, 42, 42, 42], defaultStyle: { fontSize: 10, lineHeight: 1.15, color: '#2b2420' }, ...definition }).getBuffer()
+  return pdfmake()
+    .createPdf({ pageMargins: [42, 42, 42, 42], defaultStyle: { fontSize: 10, lineHeight: 1.15, color: '#2b2420' }, ...definition })
+    .getBuffer()
 }

@@ -5,7 +5,6 @@ import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import { addLook, lookAnswer, lookFrom, lookOf } from '../looks/lookStore.js'
-import { today } from '../shops/prices.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
@@ -23,7 +22,7 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
   app.post('/api/occasions', { schema: { tags, summary: 'A new occasion with a first look from the cupboard' } }, async (request, reply) => {
     const dto = readDto(NewOccasionDto, request.body)
     const pieces = (await loadItems(storage)).map((item) => item.piece)
-    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(today()))
+    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()))
     const row = await addLook(storage, lookFrom(look))
     return reply.status(201).send(lookAnswer(row))
   })

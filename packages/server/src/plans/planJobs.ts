@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { blockedLines, buyingProblem, planBuying, type Blocked, type Look, type Plan } from '@hestiad/core'
 import { ApiError } from '../errors.js'
+import type { PricedLook } from '../shops/prices.js'
 import type { SolveProgress } from './solveWorker.js'
 import type { Solver } from './solver.js'
 
@@ -18,6 +19,8 @@ export type PlanJob =
       /** The look's offers and shops with the day's prices, for the look to keep. */
       readonly offers: Look['offers']
       readonly shops: Look['shops']
+      /** Pieces of the shops that could stand in for what cannot be had. */
+      readonly alike: Look['pieces']
       readonly size: { readonly lines: number; readonly offers: number; readonly shops: number }
     }
 
@@ -27,7 +30,7 @@ const KEPT = 50
 export function createPlanJobs(solver: Solver) {
   const jobs = new Map<string, { job: PlanJob; readonly stop: AbortController; readonly startMs: number }>()
 
-  async function run(id: string, look: Look, day: string): Promise<void> {
+  async function run(id: string, { look, alike }: PricedLook, day: string): Promise<void> {
     const entry = jobs.get(id)!
     try {
       const problem = buyingProblem(look, day)
@@ -38,14 +41,14 @@ export function createPlanJobs(solver: Solver) {
       const plan = await planBuying(problem, solve)
       const size = { lines: problem.lines.length, offers: problem.choices.length, shops: new Set(problem.orders.map((order) => order.shop.name)).size }
       const elapsedMs = Math.round(performance.now() - entry.startMs)
-      entry.job = { state: 'done', elapsedMs, day, plan, blocked: blockedLines(look, plan, day), offers: look.offers, shops: look.shops, size }
+      entry.job = { state: 'done', elapsedMs, day, plan, blocked: blockedLines(look, plan, day), offers: look.offers, shops: look.shops, alike, size }
     } catch (error) {
       entry.job = entry.stop.signal.aborted ? { state: 'canceled' } : { state: 'failed', message: (error as Error).message }
     }
   }
 
   return {
-    start(look: Look, day: string): string {
+    start(look: PricedLook, day: string): string {
       const id = randomUUID()
       jobs.set(id, { job: { state: 'running', elapsedMs: 0, progress: null }, stop: new AbortController(), startMs: performance.now() })
       for (const old of [...jobs.keys()].slice(0, -KEPT)) jobs.delete(old)

@@ -4,7 +4,7 @@ import { claimsOn, linesToBuy } from '@hestiad/core'
 import { loadOffers } from '../cupboard/cupboardStore.js'
 import { readDto } from '../http/dto.js'
 import { loadLook, lookFrom, lookOf } from '../looks/lookStore.js'
-import { pricedLook, today } from '../shops/prices.js'
+import { pricedLook, withAlike } from '../shops/prices.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import type { Storage } from '../storage/openStorage.js'
@@ -28,10 +28,11 @@ export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
 
   app.post('/api/plans', { schema: { tags, summary: 'Start a buying plan for a look, with the day’s prices' } }, async (request, reply) => {
     const dto = readDto(PlanDto, request.body)
-    const day = dto.day ?? today()
+    const day = dto.day ?? prices.today()
     const look = lookFrom(dto.look)
     const ids = new Set(linesToBuy(look).flatMap((line) => line.eligible))
-    const id = jobs.start(pricedLook(look, prices, await loadOffers(storage), ids, day), day)
+    const priced = pricedLook(look, prices, await loadOffers(storage), ids, day)
+    const id = jobs.start(withAlike(priced, prices, day), day)
     return reply.status(202).send({ id })
   })
   app.get('/api/plans/:id', { schema: { tags, summary: 'How far a plan is, or the plan' } }, (request: ById) => Promise.resolve(jobs.get(request.params.id)))

@@ -16,7 +16,13 @@ export interface Solver {
 export function createSolver(limitS = LIMIT_S): Solver {
   // under test this file is TypeScript, the thread needs the built one
   const filename = fileURLToPath(new URL('../../dist/plans/solveWorker.js', import.meta.url))
-  const pool = new Piscina({ filename, minThreads: 0, maxThreads: 1, idleTimeout: 20_000, resourceLimits: { maxOldGenerationSizeMb: 192, maxYoungGenerationSizeMb: 16 } })
+  const pool = new Piscina({
+    filename,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 20_000,
+    resourceLimits: { maxOldGenerationSizeMb: 192, maxYoungGenerationSizeMb: 16 }
+  })
   return {
     async solve(model, signal, onProgress) {
       const { port1, port2 } = new MessageChannel()

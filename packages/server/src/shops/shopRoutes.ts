@@ -11,7 +11,6 @@ import type { PriceSource } from '../stand-ins/priceSource.js'
 import type { Storage } from '../storage/openStorage.js'
 import { alikePieces } from './alike.js'
 import { NotedOfferDto } from './offerDtos.js'
-import { today } from './prices.js'
 
 const MOST_ANSWERED = 120
 
@@ -31,7 +30,7 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
   const search = createCupboardSearch(items)
 
   app.get('/api/shops', { schema: { tags, summary: 'The shops of a day: delivery, coupons' } }, (request: FastifyRequest<{ Querystring: Query }>) =>
-    Promise.resolve({ day: dayOf(request.query), shops: prices.shopsOn(dayOf(request.query)) })
+    Promise.resolve({ day: dayOf(request.query, prices), shops: prices.shopsOn(dayOf(request.query, prices)) })
   )
 
   app.get(
@@ -39,7 +38,7 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
     { schema: { tags, summary: 'Articles with their offers of a day, by words, kind and shop, or like a piece' } },
     async (request: FastifyRequest<{ Querystring: Query }>) => {
       const { q = '', kind = '', shop = '', like = '' } = request.query
-      const day = dayOf(request.query)
+      const day = dayOf(request.query, prices)
       const kept = await loadOffers(storage)
       const byPiece = offersByPiece([...prices.offersOn(day), ...kept], shop)
       if (like !== '') {
@@ -97,8 +96,8 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
 }
 
 /** @throws ApiError bad-request for a day that is none */
-function dayOf(query: Query): string {
-  const day = query.day ?? today()
+function dayOf(query: Query, prices: PriceSource): string {
+  const day = query.day ?? prices.today()
   if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || Number.isNaN(Date.parse(day)))
     throw new ApiError('bad-request', [{ place: '?day', message: 'must be a day as 2027-02-06' }])
   return day

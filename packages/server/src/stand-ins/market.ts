@@ -66,11 +66,12 @@ interface Listing {
 const oneAtATime = new Set<PieceKind>(['cloth', 'runner', 'vessel', 'riser', 'tray', 'ornament'])
 const SEED = 'quillon'
 
-/** The simulated shops: some 1,500 offers whose price and stock follow from the day alone. */
-export function createMarket(): PriceSource {
+/** The simulated shops: some 1,500 offers whose price and stock follow from the day alone. `fixedDay` stands for today when given. */
+export function createMarket(fixedDay?: string): PriceSource {
   const articles = allArticles()
   const listings = plans.flatMap((plan) => articles.filter((article) => sells(plan, article)).flatMap((article) => listingsOf(plan, article)))
   return {
+    today: () => fixedDay ?? localDay(),
     shopsOn: (day) => plans.map((plan) => ({ ...plan.shop, coupon: couponOn(plan, day) })),
     articles: () => articles.map((article) => article.piece),
     offersOn: (day, pieceIds) => listings.filter((listing) => !pieceIds || pieceIds.has(listing.article.piece.id)).flatMap((listing) => offerOn(listing, day))
@@ -164,4 +165,10 @@ function couponOn(plan: ShopPlan, day: string): Shop['coupon'] {
 
 function dayNumber(day: string): number {
   return daysBetween('2020-01-06', day)
+}
+
+/** The server's day, ISO, in its own time zone. */
+function localDay(): string {
+  const now = new Date()
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
 }

@@ -5,6 +5,8 @@ import type { Offer, Piece, Shop } from '@hestiad/core'
  * Days are ISO dates; an answer holds for that day only. Prices are integer minor units, net of the day's discount.
  */
 export interface PriceSource {
+  /** The day that counts as today. */
+  today(): string
   shopsOn(day: string): readonly Shop[]
   /** Every article sold, as a piece owned 0 times. */
   articles(): readonly Piece[]

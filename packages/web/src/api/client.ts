@@ -82,6 +82,8 @@ export type PlanJob =
       readonly blocked: readonly Blocked[]
       readonly offers: readonly Offer[]
       readonly shops: readonly Shop[]
+      /** Pieces of the shops that could stand in for what cannot be had. */
+      readonly alike: readonly Piece[]
       readonly size: { readonly lines: number; readonly offers: number; readonly shops: number }
     }
 

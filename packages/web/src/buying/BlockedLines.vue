@@ -45,6 +45,7 @@ function use(fromId: string, toId: string): void {
             <button v-if="unblock.kind === 'alike'" class="plain link" @click="use(line.pieceId, unblock.pieceId)">{{ t('buy.useAlike') }}</button>
           </li>
         </ul>
+        <router-link class="small" :to="`/shops?like=${line.pieceId}`">{{ t('buy.findAlike') }}</router-link> ·
         <button class="plain link small" @click="emit('skip', line.pieceId)">{{ t('buy.skip') }}</button>
       </li>
     </ul>

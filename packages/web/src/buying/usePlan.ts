@@ -41,6 +41,8 @@ export function usePlan() {
   function lay(done: Done): void {
     store.edit('money', (draft) => {
       draft.offers = structuredClone(done.offers) as typeof draft.offers
+      const known = new Set(draft.pieces.map((piece) => piece.id))
+      draft.pieces.push(...(structuredClone(done.alike.filter((piece) => !known.has(piece.id))) as typeof draft.pieces))
       draft.shops = structuredClone(done.shops) as typeof draft.shops
       draft.buying.orders = structuredClone(done.plan.orders.map((one) => one.order)) as typeof draft.buying.orders
       draft.buying.pricesOn = done.day

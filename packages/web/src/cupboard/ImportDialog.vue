@@ -151,6 +151,7 @@ td {
 }
 
 th .native {
+  display: block;
   width: 118px;
   height: 28px;
 }

@@ -2,6 +2,7 @@
 import { formatAmount, type Offer, type Shop } from '@hestiad/core'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import { api, type Article } from '../api/client.js'
 import { pieceSize } from '../cupboard/pieceSize.js'
 import PieceTile from '../cupboard/PieceTile.vue'
@@ -16,6 +17,7 @@ import WantedList from './WantedList.vue'
 /** The shops of the day: who delivers and gives coupons, what is sold, what is like a piece and costs less. */
 const { t } = useI18n()
 const { length } = usePreferences()
+const route = useRoute()
 const shops = shallowRef<readonly Shop[]>([])
 const articles = shallowRef<readonly Article[]>()
 const day = ref('')
@@ -44,6 +46,11 @@ async function find(): Promise<void> {
   }
 }
 onMounted(async () => {
+  const asked = route.query['like']
+  if (typeof asked === 'string') {
+    const item = (await api.cupboard().catch(() => undefined))?.items.find((one) => one.piece.id === asked)
+    if (item) like.value = { piece: item.piece, likeness: null, offers: [] }
+  }
   void find()
   shops.value = (await api.shops().catch(() => undefined))?.shops ?? []
 })
@@ -56,6 +63,16 @@ const cheapest = (offers: readonly Offer[]) => Math.min(Infinity, ...offers.filt
 function saving(article: Article): number {
   const [was, is] = [cheapest(like.value?.offers ?? []), cheapest(article.offers)]
   return Number.isFinite(was) && Number.isFinite(is) && is < was ? Math.round((1 - is / was) * 100) : 0
+}
+
+/** Into the cupboard, owned 0 times, so that looks can use it and the plan can buy it. */
+async function wish(article: Article): Promise<void> {
+  try {
+    await api.saveItem({ piece: { ...article.piece, owned: 0, kept: '' }, facts: noFacts })
+    message.value = t('shops.wished', { name: article.piece.name })
+  } catch (error) {
+    message.value = (error as Error).message
+  }
 }
 
 async function drop(offer: Offer): Promise<void> {
@@ -139,10 +156,11 @@ document.title = 'Shops · Hestiad'
           <span class="soft small"
             >{{ t(`kind.${article.piece.kind}`) }} · {{ pieceSize(article.piece, length) }} · {{ article.piece.material
             }}<template v-if="article.likeness !== null"> · {{ t('shops.likeness', { percent: Math.round(article.likeness * 100) }) }}</template
-            ><strong v-if="like && saving(article) > 0" class="saves"> {{ t('shops.saves', { percent: saving(article) }) }}</strong></span
+            ><strong v-if="like && saving(article) > 0" class="saves">{{ t('shops.saves', { percent: saving(article) }) }}</strong></span
           >
           <span class="row small acts">
             <button class="plain under" @click="like = article">{{ t('shops.showAlike') }}</button>
+            <button class="plain under" @click="wish(article)">{{ t('shops.wish') }}</button>
             <button class="plain under" @click="noting = article">{{ t('shops.note') }}</button>
           </span>
         </span>
@@ -151,7 +169,7 @@ document.title = 'Shops · Hestiad'
             {{ offer.shop }}: {{ t('shops.pack', { n: offer.packSize }) }}
             <s v-if="offer.listCents !== null" class="soft">{{ money(offer.listCents) }}</s>
             <b>{{ offer.priceCents === null ? '?' : money(offer.priceCents) }}</b>
-            <span class="soft">
+            <span class="soft aside">
               {{ offer.stock === 0 ? t('shops.soldOut') : t('shops.stock', { n: offer.stock })
               }}<template v-if="offer.leadDays > 0"> · {{ t('shops.lead', { n: offer.leadDays }, offer.leadDays) }}</template
               ><template v-if="offer.untilDay"> · {{ t('shops.until', { day: formatDate(offer.untilDay) }) }}</template
@@ -239,6 +257,15 @@ document.title = 'Shops · Hestiad'
 
 .acts {
   gap: 12px;
+}
+
+.aside,
+.saves {
+  margin-left: 7px;
+}
+
+.articles s {
+  margin-right: 5px;
 }
 
 .out {

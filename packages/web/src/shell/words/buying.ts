@@ -58,6 +58,7 @@ export const buyWords = {
     borrow: 'borrow {pieces}'
   },
   useAlike: 'Use it',
+  findAlike: 'Look for alike pieces in the shops',
   skip: 'Go without',
   unskip: 'Need it after all',
   skipped: 'Gone without',
@@ -137,6 +138,8 @@ export const shopWords = {
   likeness: '{percent} % alike',
   saves: 'saves {percent} %',
   showAlike: 'Alike pieces',
+  wish: 'Into the cupboard, owned 0',
+  wished: '{name} is in the cupboard now, owned 0: looks can use it.',
   note: 'Note an offer',
   noteTitle: 'Seen: {name}',
   seenAt: 'Seen at',
