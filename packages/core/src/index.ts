@@ -1,4 +1,5 @@
 export * from './units/length.js'
+export { slug } from './units/slug.js'
 export * from './units/money.js'
 export * from './units/clock.js'
 export * from './geometry/point.js'

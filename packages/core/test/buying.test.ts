@@ -5,13 +5,19 @@ import { join } from 'node:path'
 import {
   blockedLines,
   buyingProblem,
+  buyList,
   couponCents,
   evaluatePlan,
+  linesToBuy,
+  orderByDay,
   planBuying,
   planModel,
   receiptOf,
   seededRandom,
+  usableOffers,
+  withoutDominated,
   type BuyingProblem,
+  type Look,
   type Shop,
   type Solution,
   type Solve
@@ -19,7 +25,7 @@ import {
 import highs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoProblem, generateProblem, offerOf } from './support/buying.js'
-import { demoLook } from './support/looks.js'
+import { demoLook, guests } from './support/looks.js'
 
 let solve: Solve
 beforeAll(async () => {
@@ -174,6 +180,89 @@ describe('the buying plan', () => {
     const ofStems = all.filter((line) => stems.has(look.offers.find((offer) => offer.id === line.offerId)!.pieceId))
     expect(ofStems.length).toBeGreaterThan(3)
     expect(ofStems.every((line) => line.slot === 'fresh')).toBe(true)
+  })
+})
+
+describe('dominated offers', () => {
+  it('left out change no optimum where shops have neither thresholds nor coupons', async () => {
+    const random = seededRandom(99)
+    for (let round = 0; round < 25; round++) {
+      const made = generateProblem(random, { lines: 4, offers: 24, shops: 3 })
+      const plain = made.orders.map((order) => ({
+        ...order,
+        shop: { ...order.shop, coupon: null, delivery: order.shop.delivery && { ...order.shop.delivery, freeFromCents: null } }
+      }))
+      const problem = { ...made, orders: plain }
+      const all = [
+        ...problem.choices,
+        ...problem.choices.map((choice, j) => ({ ...choice, offer: { ...choice.offer, id: `dear-${j}`, priceCents: choice.offer.priceCents! + 40 } }))
+      ]
+      const reduced = withoutDominated(all, problem.lines)
+      const [full, less] = [await planBuying({ ...problem, choices: all }, solve), await planBuying({ ...problem, choices: reduced }, solve)]
+      expect(less.worthCents, `round ${round}`).toBe(full.worthCents)
+      expect(reduced.length).toBeLessThan(all.length)
+    }
+  })
+
+  it('are dropped only for one of the same order that is in stock enough, and never when locked', () => {
+    const line = { pieceId: 'p', need: 6, eligible: ['p'], fresh: false, creditCents: 0 }
+    const choice = (id: string, packSize: number, cents: number, more: object = {}) => ({
+      offer: offerOf(id, 'p', 'A', packSize, cents),
+      line: 0,
+      order: 0,
+      most: 20,
+      locked: null,
+      ...more
+    })
+    const left = (...choices: ReturnType<typeof choice>[]) => withoutDominated(choices, [line]).map((one) => one.offer.id)
+    expect(left(choice('two', 2, 300), choice('four', 4, 600))).toEqual(['two'])
+    expect(left(choice('two', 2, 300), choice('four', 4, 599))).toEqual(['two', 'four'])
+    expect(left(choice('four', 4, 300), choice('two', 2, 300))).toEqual(['four'])
+    expect(left(choice('two', 2, 300, { most: 2 }), choice('four', 4, 600))).toEqual(['two', 'four'])
+    expect(left(choice('two', 2, 300), choice('four', 4, 600, { order: 1 }))).toEqual(['two', 'four'])
+    expect(left(choice('two', 2, 300), choice('four', 4, 600, { locked: 1 }))).toEqual(['two', 'four'])
+  })
+})
+
+describe('the lines of a decision', () => {
+  it('leave out what is gone without, and share one need among pieces that may be mixed', () => {
+    const look = demoLook()
+    const ids = (l: Look) => linesToBuy(l).map((line) => line.pieceId)
+    expect(ids(look)).toContain('napkin-persimmon')
+    expect(ids({ ...look, buying: { ...look.buying, skipped: ['napkin-persimmon'] } })).not.toContain('napkin-persimmon')
+    const mixed = { ...look, interchangeable: [['anemone-white', 'anemone-blue']] }
+    const line = linesToBuy(mixed).find((one) => one.pieceId === 'anemone-white')!
+    expect(line).toMatchObject({ need: 23, eligible: ['anemone-white', 'anemone-blue'], fresh: true, creditCents: 0 })
+    expect(ids(mixed)).not.toContain('anemone-blue')
+  })
+
+  it('an offer must be orderable with its lead and a day in hand, and before its own last day', () => {
+    const offer = offerOf('a', 'p', 'S', 1, 100, 9, 4)
+    expect(orderByDay(offer, '2027-02-06')).toBe('2027-02-01')
+    expect(orderByDay({ ...offer, untilDay: '2027-01-25' }, '2027-02-06')).toBe('2027-01-25')
+    const look = demoLook()
+    const there = (day: string) => usableOffers({ ...look, offers: [{ ...offer, pieceId: 'napkin-persimmon' }] }, day).length
+    expect([there('2027-02-01'), there('2027-02-02')]).toEqual([1, 0])
+  })
+
+  it('a chosen plan is shown with its ways, coupons and tax, until it no longer covers a line', async () => {
+    const look = demoLook()
+    const shops = look.shops.map((shop) =>
+      shop.name.startsWith('Gannet')
+        ? { ...shop, coupon: { code: 'G', off: { kind: 'percent', percent: 15 } as const, fromCents: 5000, untilDay: '2027-02-20' } }
+        : shop
+    )
+    const taxed: Look = { ...look, shops, money: { ...look.money, taxPercent: 8.875, taxMode: 'added' } }
+    const plan = await planBuying(buyingProblem(taxed, '2027-01-20'), solve)
+    const laid: Look = { ...taxed, buying: { ...taxed.buying, orders: plan.orders.map((one) => one.order) } }
+    const list = buyList(laid)
+    expect(list.openCents).toBe(plan.moneyCents)
+    expect(list.orders.some((order) => order.receipt.couponCents > 0)).toBe(true)
+    expect(list.orders.every((order) => order.receipt.taxCents > 0)).toBe(true)
+    const more = buyList({ ...laid, guests: [...laid.guests, ...guests(6)] })
+    const napkins = more.lines.find((line) => line.need.piece.id === 'napkin-persimmon')!
+    expect(napkins).toMatchObject({ planned: false, gapPieces: 0 })
+    expect(napkins.mix.pieces).toBeGreaterThanOrEqual(8)
   })
 })
 

@@ -2,6 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import {
+  addDays,
   alternateUses,
   assess,
   claimsOn,
@@ -16,14 +17,33 @@ import {
   savings,
   seededRandom,
   setStates,
+  withUsualSizes,
   type CupboardItem,
   type Look,
   type Piece
 } from '@hestiad/core'
-import { guessColumns, readCsv, readCupboardCsv, writeCupboardCsv } from '@hestiad/core/formats'
+import { guessColumns, pieceFaults, readCsv, readCupboardCsv, validateLook, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'
 
+const everyKind = [
+  'plate',
+  'glass',
+  'flatware',
+  'napkin',
+  'cloth',
+  'runner',
+  'mat',
+  'vessel',
+  'stem',
+  'candle',
+  'holder',
+  'riser',
+  'tray',
+  'ornament',
+  'supply'
+] as const
+const without = (value: object, ...names: string[]) => Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)))
 const by = (look: Look) => new Map(needs(look).map((need) => [need.piece.id, need]))
 
 describe('needs of the whole look', () => {
@@ -243,5 +263,53 @@ describe('CSV from elsewhere', () => {
       Quantity: null,
       'Shoe size': null
     })
+  })
+})
+
+describe('pieces nobody measured', () => {
+  it.each(everyKind)('a %s of which only the name is known is sound with the usual sizes, each told as assumed', (kind) => {
+    const bare = { kind, id: 'x', name: 'X', color: '#cccccc', accent: '#999999', material: 'glass', owned: 1, kept: '', first: [], of: null }
+    const { piece, assumed } = withUsualSizes(bare)
+    expect(pieceFaults(piece)).toEqual([])
+    expect(assumed.length).toBeGreaterThan(0)
+    expect(withUsualSizes(piece)).toEqual({ piece, assumed: [] })
+  })
+
+  it('what was measured is never overwritten, and the role decides the rest', () => {
+    const { piece, assumed } = withUsualSizes({ kind: 'plate', role: 'bread', diameterMm: 140 })
+    expect(piece).toMatchObject({ diameterMm: 140, heightMm: 15 })
+    expect(assumed).toEqual(['heightMm'])
+  })
+})
+
+describe('days', () => {
+  it('added to a date agree with the calendar of the platform, over 60 years and back', () => {
+    for (let n = -11_000; n < 11_000; n += 7) {
+      const expected = new Date(Date.UTC(2027, 1, 6) + n * 86_400_000).toISOString().slice(0, 10)
+      expect(addDays('2027-02-06', n)).toBe(expected)
+    }
+  })
+})
+
+describe('a look of before the cupboard and the shops', () => {
+  it('is read whole: what it lacks is filled in and changes no figure but those of supplies', () => {
+    const look = demoLook()
+    const { shops, claims, interchangeable, buying, ...rest } = look
+    const { taxPercent, taxMode, split, ...money } = rest.money
+    const old = {
+      ...rest,
+      money,
+      pieces: rest.pieces.map((piece) => without(piece, 'first', 'of')),
+      offers: rest.offers.map((offer) => without(offer, 'listCents', 'untilDay', 'noted'))
+    }
+    expect([shops.length, claims, interchangeable, buying.orders, taxPercent, taxMode, split]).toEqual([6, [], [], [], 0, 'included', { kind: 'plain' }])
+    const read = validateLook(old)
+    if (!read.ok) throw new Error(JSON.stringify(read.faults))
+    expect(read.value).toMatchObject({ claims: [], interchangeable: [], buying: { orders: [], bought: [], draws: [] } })
+    expect(needs(read.value).filter((need) => need.group !== 'supplies')).toMatchObject(
+      needs(look)
+        .filter((need) => need.group !== 'supplies')
+        .map(({ needed, owned, short }) => ({ needed, owned, short }))
+    )
   })
 })

@@ -39,6 +39,27 @@ describe('cheapest packs', () => {
     }
   })
 
+  // what is left out of a full knapsack is the cheapest cover of the weight too many; published optima recalled from memory
+  it.each([
+    ['P01', 165, [23, 31, 29, 44, 53, 38, 63, 85, 89, 82], [92, 57, 49, 68, 60, 43, 67, 84, 87, 72], 309],
+    ['P02', 26, [12, 7, 11, 8, 9], [24, 13, 23, 15, 16], 51],
+    ['P03', 190, [56, 59, 80, 64, 75, 17], [50, 50, 64, 46, 50, 5], 150],
+    [
+      'P07',
+      750,
+      [70, 73, 77, 80, 82, 87, 90, 94, 98, 106, 110, 113, 115, 118, 120],
+      [135, 139, 149, 150, 156, 163, 173, 184, 192, 201, 210, 214, 221, 229, 240],
+      1458
+    ]
+  ])('reach the published optimum of knapsack instance %s (Burkardt, KNAPSACK_01)', (_, capacity, weights, profits, optimum) => {
+    const sum = (list: readonly number[]) => list.reduce((total, x) => total + x, 0)
+    const mix = cheapestPacks(
+      sum(weights) - capacity,
+      weights.map((weight, i) => offer(`i${i}`, weight, profits[i]!, 1))
+    )
+    expect(sum(profits) - mix.costCents).toBe(optimum)
+  })
+
   it('six for eight: two packs of four beat two packs of six, and an unpriced offer is never free', () => {
     expect(cheapestPacks(8, [offer('six', 6, 1500), offer('four', 4, 1100)]).lines).toEqual([{ offer: offer('four', 4, 1100), packs: 2 }])
     expect(cheapestPacks(3, [offer('unknown', 6, null)])).toMatchObject({ costCents: 0, uncovered: 3 })

@@ -182,7 +182,7 @@ for row in sheet.iter(n + 'row'):
             total[int(row.get('r'))] = round(float(c.find(n + 'v').text) * 100)
 assert not list(sheet.iter(n + 'f'))
 last = max(total); print(sum(v for k, v in total.items() if k != last), total[last])`
-    const python = ['/usr/bin/python3', '/root/.pyenv/shims/python3'].find((program) => existsSync(program)) ?? 'python3'
+    const python = existsSync('/usr/bin/python3') ? '/usr/bin/python3' : 'python3'
     const [lines, together] = execFileSync(python, ['-c', script, path], { encoding: 'utf8' }).trim().split(' ').map(Number)
     const list = buyList(demoLook())
     expect(together).toBe(list.openCents)

@@ -1,4 +1,4 @@
-import type { BuyingLine, Choice } from './buyingProblem.js'
+import type { BuyingLine, Choice } from './choice.js'
 
 /** Packs of one offer thought of beyond the need, to reach a threshold. */
 export const MORE_PACKS = 3

@@ -1,6 +1,7 @@
 import { noFacts, type CupboardItem, type PieceFacts } from '../cupboard/facts.js'
 import { withUsualSizes } from '../cupboard/usualSizes.js'
 import { parseLength } from '../units/length.js'
+import { slug } from '../units/slug.js'
 import { guessColumns, type ColumnMap } from './columnMap.js'
 import { cupboardColumns, factColumns, type CupboardColumn, type FactColumn } from './cupboardColumns.js'
 import { plainField, readCsv, writeCsv } from './csv.js'
@@ -124,7 +125,7 @@ function itemFromRow(columns: readonly (CupboardColumn | null)[], fields: readon
     else cells[column] = value
   })
   if (faults.length > 0) return { faults }
-  if (!cells['id']) cells['id'] = idFrom(String(cells['name'] ?? ''), row)
+  if (!cells['id']) cells['id'] = `${slug(String(cells['name'] ?? '')) || 'piece'}-${row}`
   const { piece, assumed } = withUsualSizes(nested(cells))
   const item = { piece, facts: { ...noFacts, ...facts, assumed: [...new Set([...((facts['assumed'] as string[] | undefined) ?? []), ...assumed])] } }
   const found = [...pieceFaults(piece), ...factsFaults(item.facts)].map((fault) => ({
@@ -148,16 +149,6 @@ function factValue(column: FactColumn, value: string | number): unknown {
   if (column === 'seasons' || column === 'assumed') return String(value).split(/\s+/).filter(Boolean)
   if (column === 'doNotRemove') return value === 'yes' ? true : value === 'no' ? false : value
   return column === 'photoId' && value === '' ? null : value
-}
-
-function idFrom(name: string, row: number): string {
-  const slug = name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 48)
-  return `${slug || 'piece'}-${row}`
 }
 
 const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999', genus: '' }

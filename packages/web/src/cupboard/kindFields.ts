@@ -1,4 +1,4 @@
-import type { Extent, Piece, PieceKind } from '@hestiad/core'
+import { slug, type Extent, type Piece, type PieceKind } from '@hestiad/core'
 
 /** Values a kind's role, form, use or taken candle can have. */
 export const choicesOf: Readonly<Partial<Record<PieceKind, { readonly field: string; readonly values: readonly string[] }>>> = {
@@ -72,14 +72,8 @@ export function reshaped(extent: Extent, kind: Extent['kind']): Extent {
 
 /** An id from a name that no item has yet. */
 export function freeId(name: string, taken: ReadonlySet<string>): string {
-  const slug =
-    name
-      .normalize('NFKD')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 50) || 'piece'
-  let id = slug
-  for (let n = 2; taken.has(id); n++) id = `${slug}-${n}`
+  const stem = slug(name) || 'piece'
+  let id = stem
+  for (let n = 2; taken.has(id); n++) id = `${stem}-${n}`
   return id
 }
