@@ -7,6 +7,7 @@ import {
   assess,
   claimsOn,
   colorWords,
+  costPerUseCents,
   createAssessor,
   createCupboardSearch,
   applyEdit,
@@ -17,6 +18,7 @@ import {
   savings,
   seededRandom,
   setStates,
+  usesOf,
   withUsualSizes,
   type CupboardItem,
   type Look,
@@ -153,6 +155,19 @@ describe('claims of other occasions', () => {
     expect(Math.min(count('2027-02-05'), count('2027-02-06'), count('2027-02-07'))).toBeGreaterThan(10)
     const settled = claimsOn(look, [other('2027-02-05')]).map((claim) => ({ ...claim, settled: true }))
     expect(claimsOn({ ...look, claims: settled }, [other('2027-02-05')]).every((claim) => claim.settled)).toBe(true)
+  })
+})
+
+describe('uses and what each has cost', () => {
+  it('count an occasion once for all its looks, past before today and planned from it on', () => {
+    const look = demoLook()
+    const at = (occasionId: string, date: string) => ({ occasionId, look: { ...look, occasion: { ...look.occasion, date } } })
+    const uses = usesOf([at('a', '2026-05-01'), at('a', '2026-05-01'), at('b', '2026-07-09'), at('c', '2027-02-06')], '2027-01-20')
+    expect(uses.get('jug-sky')).toEqual({ past: 2, planned: 1, last: '2026-07-09' })
+    expect(uses.get('riser-oak')).toBeUndefined()
+    expect(costPerUseCents(4500, uses.get('jug-sky')!)).toEqual({ soFar: 2250, planned: 1500 })
+    expect(costPerUseCents(null, uses.get('jug-sky')!)).toEqual({ soFar: null, planned: null })
+    expect(costPerUseCents(0, { past: 0, planned: 0 })).toEqual({ soFar: null, planned: null })
   })
 })
 

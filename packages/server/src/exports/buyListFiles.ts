@@ -1,4 +1,4 @@
-import { extentSize, formatAmount, formatLength, orderByDay, pieceIndex, type BuyList, type Look, type Piece } from '@hestiad/core'
+import { extentSize, formatAmount, formatLength, orderByDay, pieceIndex, type BuyList, type Look, type Piece, type Receipt } from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
 const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
@@ -59,13 +59,8 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
         body: [
           ...rows
             .filter((row) => row.shop === order.shop && order.lines.length > 0)
-            .map((row) => [
-              { text: '☐'.replace('☐', '[ ]') },
-              row.name,
-              `${row.packs} x pack of ${row.size}`,
-              `by ${row.by}`,
-              { text: money(row.cents * row.packs), alignment: 'right' }
-            ]),
+            .map((row) => ['[ ]', row.name, `${row.packs} x pack of ${row.size}`, `by ${row.by}`, { text: money(row.cents * row.packs), alignment: 'right' }]),
+          ...extras(order.receipt).map(([name, cents]) => ['', { text: name, color: '#6b5f56' }, '', '', { text: money(cents), alignment: 'right' }]),
           ['', { text: 'Together', bold: true }, '', '', { text: money(order.receipt.totalCents), bold: true, alignment: 'right' }]
         ]
       },
@@ -94,6 +89,16 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
     ],
     styles: { h: { fontSize: 13, bold: true } }
   })
+}
+
+/** Parts of a receipt beside the goods, such as are not nothing. */
+function extras(receipt: Receipt): [name: string, cents: number][] {
+  const parts: [string, number][] = [
+    ['Coupon', -receipt.couponCents],
+    ['Delivery', receipt.deliveryCents],
+    ['Tax', receipt.taxCents]
+  ]
+  return parts.filter(([, cents]) => cents !== 0)
 }
 
 function sizeOf(piece: Piece): string {

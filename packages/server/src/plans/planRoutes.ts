@@ -1,6 +1,6 @@
 import { IsISO8601, IsObject, IsOptional, IsString, Matches } from 'class-validator'
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
-import { claimsOn, linesToBuy } from '@hestiad/core'
+import { claimsOn, linesToBuy, usesOf } from '@hestiad/core'
 import { loadOffers } from '../cupboard/cupboardStore.js'
 import { readDto } from '../http/dto.js'
 import { loadLook, lookFrom, lookOf } from '../looks/lookStore.js'
@@ -19,7 +19,7 @@ class PlanDto {
 
 type ById = FastifyRequest<{ Params: { id: string } }>
 
-/** Buying plans, made in a thread: started, asked after, canceled. And what other occasions lay of the same cupboard. */
+/** Buying plans, made in a thread: started, asked after, canceled. And what occasions lay of the cupboard, near this day and ever. */
 export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
   const tags = ['plans']
   const solver = createSolver()
@@ -46,6 +46,11 @@ export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
     const rows = await storage.dataSource.getRepository(LookEntity).find()
     const others = rows.filter((other) => other.occasionId !== row.occasionId).map((other) => ({ occasionId: other.occasionId, look: lookOf(other) }))
     return { claims: claimsOn(lookOf(row), others) }
+  })
+  app.get('/api/cupboard/uses', { schema: { tags, summary: 'How often each piece was laid and will be, by the looks kept' } }, async () => {
+    const rows = await storage.dataSource.getRepository(LookEntity).find()
+    const looks = rows.map((row) => ({ occasionId: row.occasionId, look: lookOf(row) }))
+    return { day: prices.today(), uses: Object.fromEntries(usesOf(looks, prices.today())) }
   })
   done()
 }

@@ -1,4 +1,4 @@
-import type { Blocked, Claim, CupboardItem, Edit, Look, Offer, Piece, Plan, Shop, Table } from '@hestiad/core'
+import type { Blocked, Claim, CupboardItem, Edit, Look, Offer, Piece, Plan, Shop, Table, Uses } from '@hestiad/core'
 
 export interface History {
   readonly past: readonly Edit[]
@@ -141,6 +141,7 @@ export const api = {
     call<CupboardPreview>('POST', `/api/cupboard.csv/preview${mapQuery(map)}`, text, { 'content-type': 'text/csv' }),
   importCupboard: (text: string, map?: ColumnMap) =>
     call<{ imported: number }>('POST', `/api/cupboard.csv${mapQuery(map)}`, text, { 'content-type': 'text/csv' }),
+  uses: () => call<{ day: string; uses: Record<string, Uses> }>('GET', '/api/cupboard/uses'),
   claims: (id: string) => call<{ claims: Claim[] }>('GET', `/api/looks/${id}/claims`),
   shops: () => call<{ day: string; shops: Shop[] }>('GET', '/api/shops'),
   articles: (query: Record<string, string>) =>

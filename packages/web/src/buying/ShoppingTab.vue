@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { formatAmount, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
 import { Lock, LockOpen } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatDate, today } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
+import ChoiceField from '../shell/ChoiceField.vue'
 import BlockedLines from './BlockedLines.vue'
+import PlainLists from './PlainLists.vue'
 import ReceiptLines from './ReceiptLines.vue'
 import { usePlan } from './usePlan.js'
 
@@ -18,6 +20,7 @@ const money = (cents: number) => formatAmount(cents, props.look.money.currency)
 const offers = computed(() => new Map(props.look.offers.map((offer) => [offer.id, offer])))
 const index = computed(() => pieceIndex(props.look))
 const lineOf = computed(() => new Map(props.list.lines.flatMap((line) => line.mix.lines.map(({ offer }) => [offer.id, line] as const))))
+const view = ref<'shop' | 'day' | 'group'>('shop')
 const running = computed(() => (job.value?.state === 'running' ? job.value : undefined))
 const gaps = computed(() => props.list.lines.filter((line) => line.gapPieces > 0))
 const skipped = computed(() => props.list.lines.filter((line) => line.skipped))
@@ -115,7 +118,15 @@ function skip(pieceId: string, without: boolean): void {
     <p v-else-if="list.lines.length > 0 && look.buying.orders.length === 0" class="soft small">{{ t('buy.stale') }}</p>
     <BlockedLines v-if="blocked().length > 0" :look="look" :blocked="blocked()" @skip="skip($event, true)" />
     <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
-    <section v-for="{ order, by } in orders" :key="`${order.shop} ${order.slot} ${order.way}`">
+    <ChoiceField
+      v-if="orders.length > 0"
+      :label="t('buy.arranged')"
+      :model-value="view"
+      :choices="(['shop', 'day', 'group'] as const).map((value) => ({ value, label: t(`buy.views.${value}`) }))"
+      @update:model-value="view = $event"
+    />
+    <PlainLists v-if="view !== 'shop'" :look="look" :list="list" :by="view" />
+    <section v-for="{ order, by } in view === 'shop' ? orders : []" :key="`${order.shop} ${order.slot} ${order.way}`">
       <h3>{{ order.shop }}</h3>
       <p class="soft small how">
         {{ t(order.way === 'trip' ? 'buy.trip' : 'buy.delivery') }}<template v-if="order.slot === 'fresh'">, {{ t('buy.fresh') }}</template> ·

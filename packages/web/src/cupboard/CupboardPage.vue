@@ -15,7 +15,7 @@ import { useCupboard } from './useCupboard.js'
 
 const { t } = useI18n()
 const route = useRoute()
-const { items, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove } = useCupboard()
+const { items, uses, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove } = useCupboard()
 const view = ref<'list' | 'wall'>('list')
 const chosen = ref<ReadonlySet<string>>(new Set())
 const openId = ref<string | null>(null)
@@ -185,7 +185,14 @@ document.title = 'Cupboard · Hestiad'
       />
       <PictureWall v-else :items="found" :open="openId" @open="openId = $event.piece.id" />
       <aside v-if="open">
-        <PieceEditor :item="open" @change="write([$event])" @close="openId = null" @remove="takeAway" @add="add" />
+        <PieceEditor
+          :item="open"
+          :uses="uses[open.piece.id] ?? { past: 0, planned: 0, last: '' }"
+          @change="write([$event])"
+          @close="openId = null"
+          @remove="takeAway"
+          @add="add"
+        />
       </aside>
     </div>
     <MultiEdit v-if="editing" v-model="editing" :items="chosenItems" @change="write" />

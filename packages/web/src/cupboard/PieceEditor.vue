@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { firstCares, withUsualSizes, type CupboardItem, type Piece } from '@hestiad/core'
+import { costPerUseCents, firstCares, formatAmount, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -12,7 +12,7 @@ import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
 
 /** One piece with all that is known of it; every change is kept as it is made. */
-const props = defineProps<{ item: CupboardItem }>()
+const props = defineProps<{ item: CupboardItem; uses: Uses }>()
 const emit = defineEmits<{ change: [item: CupboardItem]; close: []; remove: [item: CupboardItem]; add: [item: CupboardItem] }>()
 const { t } = useI18n()
 const photo = ref<PhotoAnswer>()
@@ -25,6 +25,7 @@ watch(
   }
 )
 const piece = computed(() => props.item.piece)
+const perUse = computed(() => costPerUseCents(props.item.facts.paidCents, props.uses))
 const choice = computed(() => choicesOf[piece.value.kind])
 
 function set(part: object, measured: string[] = []): void {
@@ -167,6 +168,13 @@ async function addPhoto(event: Event): Promise<void> {
         {{ t(`cupboard.care.${care}`) }}</label
       >
     </fieldset>
+    <p class="soft small">
+      {{ t('cupboard.uses', { past: uses.past, planned: uses.planned }) }}
+      <template v-if="perUse.soFar !== null">{{ t('cupboard.useSoFar', { cents: formatAmount(perUse.soFar, 'USD') }) }}</template>
+      <template v-if="perUse.planned !== null && perUse.planned !== perUse.soFar">{{
+        t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, 'USD') })
+      }}</template>
+    </p>
     <OtherUses :item="item" @add="emit('add', $event)" />
     <FactFields :item="item" @change="emit('change', $event)" />
     <button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</button>

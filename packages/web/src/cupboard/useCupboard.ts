@@ -1,4 +1,4 @@
-import { createCupboardSearch, noFacets, type CupboardItem, type Facets } from '@hestiad/core'
+import { createCupboardSearch, noFacets, type CupboardItem, type Facets, type Uses } from '@hestiad/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/client.js'
@@ -9,21 +9,29 @@ export function useCupboard() {
   const { t } = useI18n()
   const preferences = usePreferences()
   const items = shallowRef<readonly CupboardItem[]>()
+  const uses = shallowRef<Readonly<Record<string, Uses>>>({})
   const failed = ref(false)
   const message = ref('')
   const query = ref('')
   const facets = ref<Facets>({ ...noFacets })
-  const search = computed(() => createCupboardSearch(items.value ?? []))
+  const search = computed(() => createCupboardSearch((items.value ?? []).map(withLastUse)))
   const found = computed(() => search.value.find(query.value, facets.value, preferences.unit).map((i) => items.value![i]!))
   const values = (of: (item: CupboardItem) => string) => [...new Set((items.value ?? []).map(of).filter(Boolean))].sort()
   const rooms = computed(() => values((item) => item.piece.kept.split(',')[0]!.trim()))
   const materials = computed(() => values((item) => item.piece.material))
   const kinds = computed(() => values((item) => item.piece.kind))
 
+  /** The last use is the one noted or the last occasion kept here, whichever is later. */
+  function withLastUse(item: CupboardItem): CupboardItem {
+    const last = uses.value[item.piece.id]?.last ?? ''
+    return last > item.facts.lastUsed ? { ...item, facts: { ...item.facts, lastUsed: last } } : item
+  }
+
   async function load(): Promise<void> {
     failed.value = false
     try {
       items.value = (await api.cupboard()).items
+      uses.value = (await api.uses().catch(() => undefined))?.uses ?? {}
     } catch {
       failed.value = true
     }
@@ -58,5 +66,5 @@ export function useCupboard() {
     }
   }
 
-  return { items, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove }
+  return { items, uses, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove }
 }

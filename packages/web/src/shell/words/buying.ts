@@ -22,6 +22,8 @@ export const buyWords = {
   lead: '{days} days ahead',
   leftOver: '{n} left over',
   tabs: { shop: 'Shopping', needs: 'Needs', budget: 'Budget', spent: 'Spent' },
+  arranged: 'Arranged',
+  views: { shop: 'by shop', day: 'by day', group: 'by kind' },
   plan: 'Make the buying plan',
   again: 'Plan again',
   planning: 'Working it out …',

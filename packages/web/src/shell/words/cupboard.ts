@@ -85,6 +85,9 @@ export const cupboardWords = {
   photo: 'Photo',
   takePhoto: 'Add a photo',
   photoColors: 'Colors in the photo: choose one',
+  uses: 'Laid for {past} occasions so far, {planned} to come.',
+  useSoFar: '{cents} a use so far.',
+  usePlanned: '{cents} a use when those are done.',
   otherUses: 'Other uses',
   addUse: 'Add to the cupboard as this',
   check: {
