@@ -35,15 +35,16 @@ function setSplit(kind: string): void {
   })
 }
 
-function setCap(part: string, capCents: number): void {
+/** A cap of 0 says that the cupboard supplies the part; null is no cap. */
+function setCap(part: string, capCents: number | null): void {
   store.edit('money', (draft) => {
     const now = draft.money.split
     if (now.kind === 'groups') {
       now.caps = now.caps.filter((cap) => cap.part !== part)
-      if ((needGroups as readonly string[]).includes(part)) now.caps.push({ part: part as NeedGroup, capCents })
+      if (capCents !== null && (needGroups as readonly string[]).includes(part)) now.caps.push({ part: part as NeedGroup, capCents })
     } else if (now.kind === 'zones') {
       now.caps = now.caps.filter((cap) => cap.part !== part)
-      if ((tableZones as readonly string[]).includes(part)) now.caps.push({ part: part as TableZone, capCents })
+      if (capCents !== null && (tableZones as readonly string[]).includes(part)) now.caps.push({ part: part as TableZone, capCents })
     }
   })
 }
@@ -94,9 +95,11 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
         v-for="part in parts"
         :key="part.part"
         :label="`${t(`part.${part.part}`)}, ${t('buy.cap').toLowerCase()}`"
-        :model-value="part.capCents ?? 0"
+        :model-value="part.capCents"
+        optional
         :currency="look.money.currency"
         @update:model-value="setCap(part.part, $event)"
+        @clear="setCap(part.part, null)"
       />
     </div>
     <hr class="rule" />

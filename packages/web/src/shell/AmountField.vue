@@ -2,16 +2,21 @@
 import { formatAmount, parseAmount } from '@hestiad/core'
 import { computed, ref, useId, watch } from 'vue'
 
-/** An amount of money in a currency, kept as integer minor units. */
-const props = defineProps<{ label: string; modelValue: number; currency: string }>()
-const emit = defineEmits<{ 'update:modelValue': [cents: number] }>()
+/** An amount of money in a currency, kept as integer minor units. `optional`: null is shown empty, and emptied it says `clear`. */
+const props = defineProps<{ label: string; modelValue: number | null; currency: string; optional?: boolean }>()
+const emit = defineEmits<{ 'update:modelValue': [cents: number]; clear: [] }>()
 const id = useId()
-const shown = computed(() => formatAmount(props.modelValue, props.currency))
+const shown = computed(() => (props.modelValue === null ? '' : formatAmount(props.modelValue, props.currency)))
 const text = ref(shown.value)
 const wrong = ref('')
 watch(shown, (value) => (text.value = value))
 
 function take(): void {
+  if (props.optional && text.value.trim() === '') {
+    wrong.value = ''
+    if (props.modelValue !== null) emit('clear')
+    return
+  }
   const cents = parseAmount(text.value, props.currency)
   if (cents === undefined || cents < 0) wrong.value = `Type an amount, as ${formatAmount(42_000, props.currency)}.`
   else {
