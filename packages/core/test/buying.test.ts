@@ -245,6 +245,17 @@ describe('the lines of a decision', () => {
     expect([there('2027-02-01'), there('2027-02-02')]).toEqual([1, 0])
   })
 
+  it('whatever spares are said to be worth, nobody buys a pack that no need asks for', async () => {
+    const look = demoLook()
+    const plan = await planBuying(buyingProblem({ ...look, buying: { ...look.buying, tripCents: 0, reusePercent: 100 } }, '2027-01-20'), solve)
+    const lines = new Map(linesToBuy(look).map((line) => [line.pieceId, line.need]))
+    const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
+    for (const { offerId, packs } of plan.orders.flatMap(({ order }) => order.lines)) {
+      const offer = offers.get(offerId)!
+      expect((packs - 1) * offer.packSize, offerId).toBeLessThan(lines.get(offer.pieceId)!)
+    }
+  })
+
   it('a chosen plan is shown with its ways, coupons and tax, until it no longer covers a line', async () => {
     const look = demoLook()
     const shops = look.shops.map((shop) =>

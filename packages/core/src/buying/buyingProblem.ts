@@ -24,6 +24,9 @@ export const READY_DAYS_BEFORE = 1
 /** Flowers and fruit are bought at most this many days before (common practice, no source). */
 export const FRESH_DAYS_BEFORE = 3
 
+/** A spare counts at most half its price, or coupons would make it pay to buy what nobody needs. */
+export const MOST_REUSE_PERCENT = 50
+
 /** Whether a piece wilts or goes off. */
 export function isFresh(piece: Piece): boolean {
   return piece.material === 'plant' || piece.material === 'fruit'
@@ -93,7 +96,7 @@ export function linesToBuy(look: Look, all: readonly Need[] = needs(look)): Buyi
 /** Share of the least price of a single piece, rounded down. */
 function creditOf(look: Look, eligible: readonly string[]): number {
   const each = look.offers.filter((o) => o.priceCents !== null && eligible.includes(o.pieceId)).map((o) => o.priceCents! / o.packSize)
-  return each.length > 0 ? Math.floor((Math.min(...each) * Math.min(100, look.buying.reusePercent)) / 100) : 0
+  return each.length > 0 ? Math.floor((Math.min(...each) * Math.min(MOST_REUSE_PERCENT, look.buying.reusePercent)) / 100) : 0
 }
 
 /** Offers with a price and stock that still arrive in time. */

@@ -98,7 +98,7 @@ export interface Draw {
 export interface Buying {
   /** What a trip to a shop is worth to the stylist. */
   readonly tripCents: number
-  /** What a spare piece is worth later, in percent of its price. */
+  /** What a spare piece is worth later, in percent of its price; more than 50 counts as 50. */
   readonly reusePercent: number
   /** Day the prices were asked for; null before. */
   readonly pricesOn: string | null

@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { findingKey, formatAmount, needGroups, tableZones, type BuyList, type Look, type NeedGroup, type Saving, type TableZone } from '@hestiad/core'
+import {
+  findingKey,
+  formatAmount,
+  MOST_REUSE_PERCENT,
+  needGroups,
+  tableZones,
+  type BuyList,
+  type Look,
+  type NeedGroup,
+  type Saving,
+  type TableZone
+} from '@hestiad/core'
 import { computed, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import BudgetFields from '../brief/BudgetFields.vue'
@@ -125,6 +136,7 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
       <CountField
         :label="t('buy.reuse')"
         :model-value="look.buying.reusePercent"
+        :max="MOST_REUSE_PERCENT"
         :step="5"
         @update:model-value="store.edit('money', (d) => void (d.buying.reusePercent = $event))"
       />
