@@ -3,7 +3,7 @@ import { firstCares, supplyUses } from '../design/piece.js'
 
 /** JSON Schema (2020-12 vocabulary as far as draft-07 knows it) of the look document; published as docs/formats/look.schema.json. */
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
-const nullableId = { oneOf: [{ $ref: '#/$defs/id' }, { type: 'null' }] } as const
+const nullableId = { ...id, type: ['string', 'null'] } as const
 const idOrNull = { $ref: '#/$defs/idOrNull' } as const
 const text = { type: 'string', maxLength: 200 } as const
 const size = { type: 'number', exclusiveMinimum: 0, maximum: 20_000 } as const
@@ -33,7 +33,8 @@ function byKind(variants: readonly ReturnType<typeof object>[]) {
 }
 
 const kind = (name: string) => ({ const: name })
-const orNull = (schema: unknown) => ({ oneOf: [schema, { type: 'null' }] })
+/** The same or null; all other keywords of these schemas mind only values of their own type. */
+const orNull = <S extends { readonly type: string }>(schema: S) => ({ ...schema, type: [schema.type, 'null'] })
 
 const rectangle = object({ kind: kind('rectangle'), lengthMm: size, widthMm: size })
 const square = object({ kind: kind('square'), sideMm: size })
