@@ -15,6 +15,7 @@ import {
   noFacets,
   noFacts,
   oklab,
+  pieceKinds,
   savings,
   seededRandom,
   setStates,
@@ -28,23 +29,6 @@ import { guessColumns, pieceFaults, readCsv, readCupboardCsv, validateLook, writ
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'
 
-const everyKind = [
-  'plate',
-  'glass',
-  'flatware',
-  'napkin',
-  'cloth',
-  'runner',
-  'mat',
-  'vessel',
-  'stem',
-  'candle',
-  'holder',
-  'riser',
-  'tray',
-  'ornament',
-  'supply'
-] as const
 const without = (value: object, ...names: string[]) => Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)))
 const by = (look: Look) => new Map(needs(look).map((need) => [need.piece.id, need]))
 
@@ -282,7 +266,7 @@ describe('CSV from elsewhere', () => {
 })
 
 describe('pieces nobody measured', () => {
-  it.each(everyKind)('a %s of which only the name is known is sound with the usual sizes, each told as assumed', (kind) => {
+  it.each(pieceKinds)('a %s of which only the name is known is sound with the usual sizes, each told as assumed', (kind) => {
     const bare = { kind, id: 'x', name: 'X', color: '#cccccc', accent: '#999999', material: 'glass', owned: 1, kept: '', first: [], of: null }
     const { piece, assumed } = withUsualSizes(bare)
     expect(pieceFaults(piece)).toEqual([])

@@ -1,8 +1,7 @@
-import { alternateUses, formatLength, type Look, type Piece } from '@hestiad/core'
+import { alternateUses, formatLength, pieceKinds, pieceSize, type Look, type Piece } from '@hestiad/core'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { choicesOf, freeId, kinds, reshaped, sizesOf } from '../src/cupboard/kindFields.js'
-import { pieceSize } from '../src/cupboard/pieceSize.js'
+import { choicesOf, freeId, reshaped, sizesOf } from '../src/cupboard/kindFields.js'
 import { buyWords, partWords } from '../src/shell/words/buying.js'
 import { cupboardWords } from '../src/shell/words/cupboard.js'
 import { en } from '../src/shell/words/en.js'
@@ -12,8 +11,8 @@ const inches = (mm: number) => formatLength(mm, 'in')
 
 describe('the piece editor', () => {
   it('knows every kind, and has a word for every size, care and check a piece can have', () => {
-    expect([...new Set(demo.pieces.map((piece) => piece.kind))].sort()).toEqual([...kinds].sort())
-    for (const kind of kinds) expect(en.kind[kind]).toBeTruthy()
+    expect([...new Set(demo.pieces.map((piece) => piece.kind))].sort()).toEqual([...pieceKinds].sort())
+    for (const kind of pieceKinds) expect(en.kind[kind]).toBeTruthy()
     for (const piece of demo.pieces) {
       for (const [name] of [...sizesOf(piece), ...('extent' in piece ? sizesOf(piece.extent) : [])]) expect(cupboardWords.sizes, name).toHaveProperty(name)
       for (const use of alternateUses(piece)) for (const check of use.checks) expect(cupboardWords.check).toHaveProperty(check.code)

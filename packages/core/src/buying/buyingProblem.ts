@@ -3,6 +3,7 @@ import type { Look } from '../design/look.js'
 import type { BuySlot, Shop } from '../design/money.js'
 import type { Offer, Piece } from '../design/piece.js'
 import { countedAs, needs, standInsFor, type Need } from '../money/needs.js'
+import { offersByPiece } from '../money/offersByPiece.js'
 import { addDays } from '../units/clock.js'
 import type { BuyingLine, Choice, PossibleOrder } from './choice.js'
 import { MORE_PACKS, withoutDominated } from './dominated.js'
@@ -42,7 +43,7 @@ export function orderByDay(offer: Offer, date: string): string {
 export function buyingProblem(look: Look, today: string): BuyingProblem {
   const lines = linesToBuy(look)
   const offers = usableOffers(look, today)
-  const byPiece = groupByPiece(offers)
+  const byPiece = offersByPiece(offers)
   const shops = new Map(look.shops.map((shop) => [shop.name, withCoupon(shop, today)]))
   const locked = new Map(
     look.buying.orders.flatMap((order) => order.lines.filter((line) => line.locked).map((line) => [`${line.offerId} ${order.slot}`, line.packs]))
@@ -106,12 +107,6 @@ export function usableOffers(look: Look, today: string): Offer[] {
 
 function withCoupon(shop: Shop, today: string): Shop {
   return shop.coupon && shop.coupon.untilDay < today ? { ...shop, coupon: null } : shop
-}
-
-function groupByPiece(offers: readonly Offer[]): Map<string, Offer[]> {
-  const groups = new Map<string, Offer[]>()
-  for (const offer of offers) groups.set(offer.pieceId, [...(groups.get(offer.pieceId) ?? []), offer])
-  return groups
 }
 
 function missingCents(choices: readonly Choice[], orders: readonly PossibleOrder[], tripCents: number, tax: Tax): number {

@@ -1,32 +1,50 @@
 /** Things with sizes. Lengths in millimeters, counts in pieces, colors as `#rrggbb`. */
 
-export type Material =
-  | 'porcelain'
-  | 'stoneware'
-  | 'glass'
-  | 'brass'
-  | 'steel'
-  | 'silver'
-  | 'wood'
-  | 'rattan'
-  | 'linen'
-  | 'cotton'
-  | 'wool'
-  | 'stone'
-  | 'wax'
-  | 'plant'
-  | 'dried'
-  | 'faux'
-  | 'paper'
-  | 'fruit'
-  | 'resin'
+export const materials = [
+  'porcelain',
+  'stoneware',
+  'glass',
+  'brass',
+  'steel',
+  'silver',
+  'wood',
+  'rattan',
+  'linen',
+  'cotton',
+  'wool',
+  'stone',
+  'wax',
+  'plant',
+  'dried',
+  'faux',
+  'paper',
+  'fruit',
+  'resin'
+] as const
+export type Material = (typeof materials)[number]
 
-export type PlateRole = 'charger' | 'dinner' | 'salad' | 'bread' | 'bowl'
-export type GlassRole = 'water' | 'white' | 'red' | 'flute'
-export type FlatwareRole =
-  'dinner-fork' | 'salad-fork' | 'fish-fork' | 'oyster-fork' | 'dinner-knife' | 'fish-knife' | 'soup-spoon' | 'dessert-fork' | 'dessert-spoon'
-export type StemRole = 'focal' | 'filler' | 'line' | 'foliage'
-export type CandleForm = 'taper' | 'pillar' | 'votive' | 'tealight'
+export const plateRoles = ['charger', 'dinner', 'salad', 'bread', 'bowl'] as const
+export type PlateRole = (typeof plateRoles)[number]
+export const glassRoles = ['water', 'white', 'red', 'flute'] as const
+export type GlassRole = (typeof glassRoles)[number]
+export const flatwareRoles = [
+  'dinner-fork',
+  'salad-fork',
+  'fish-fork',
+  'oyster-fork',
+  'dinner-knife',
+  'fish-knife',
+  'soup-spoon',
+  'dessert-fork',
+  'dessert-spoon'
+] as const
+export type FlatwareRole = (typeof flatwareRoles)[number]
+export const stemRoles = ['focal', 'filler', 'line', 'foliage'] as const
+export type StemRole = (typeof stemRoles)[number]
+export const candleForms = ['taper', 'pillar', 'votive', 'tealight'] as const
+export type CandleForm = (typeof candleForms)[number]
+export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder'] as const
+export const ornamentForms = ['fruit', 'compote', 'greens', 'figure'] as const
 
 interface PieceCommon {
   readonly id: string
@@ -68,7 +86,7 @@ export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm:
 export type Mat = PieceCommon & { readonly kind: 'mat'; readonly extent: Extent }
 export type Vessel = PieceCommon & {
   readonly kind: 'vessel'
-  readonly form: 'jug' | 'bowl' | 'bottle' | 'cylinder'
+  readonly form: (typeof vesselForms)[number]
   readonly baseMm: number
   readonly widestMm: number
   readonly mouthMm: number
@@ -107,7 +125,7 @@ export type Riser = PieceCommon & { readonly kind: 'riser'; readonly extent: Ext
 export type Tray = PieceCommon & { readonly kind: 'tray'; readonly extent: Extent; readonly floorMm: number; readonly rimMm: number }
 export type Ornament = PieceCommon & {
   readonly kind: 'ornament'
-  readonly form: 'fruit' | 'compote' | 'greens' | 'figure'
+  readonly form: (typeof ornamentForms)[number]
   readonly extent: Extent
   readonly heightMm: number
 }
@@ -123,6 +141,23 @@ export type Supply = PieceCommon & {
 }
 
 export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament | Supply
+export const pieceKinds = [
+  'plate',
+  'glass',
+  'flatware',
+  'napkin',
+  'cloth',
+  'runner',
+  'mat',
+  'vessel',
+  'stem',
+  'candle',
+  'holder',
+  'riser',
+  'tray',
+  'ornament',
+  'supply'
+] as const satisfies readonly Piece['kind'][]
 export type PieceKind = Piece['kind']
 export type PieceOf<K extends PieceKind> = Extract<Piece, { kind: K }>
 

@@ -1,5 +1,16 @@
 import { needGroups, tableZones } from '../design/money.js'
-import { firstCares, supplyUses } from '../design/piece.js'
+import {
+  candleForms,
+  firstCares,
+  flatwareRoles,
+  glassRoles,
+  materials,
+  ornamentForms,
+  plateRoles,
+  stemRoles,
+  supplyUses,
+  vesselForms
+} from '../design/piece.js'
 
 /** JSON Schema (2020-12 vocabulary as far as draft-07 knows it) of the look document; published as docs/formats/look.schema.json. */
 const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
@@ -48,40 +59,20 @@ const common = {
   name: text,
   color,
   accent: color,
-  material: oneOf(
-    'porcelain',
-    'stoneware',
-    'glass',
-    'brass',
-    'steel',
-    'silver',
-    'wood',
-    'rattan',
-    'linen',
-    'cotton',
-    'wool',
-    'stone',
-    'wax',
-    'plant',
-    'dried',
-    'faux',
-    'paper',
-    'fruit',
-    'resin'
-  ),
+  material: oneOf(...materials),
   owned: count,
   kept: text,
   first: { ...list(oneOf(...firstCares), 6), uniqueItems: true },
   of: { $ref: '#/$defs/idOrNull' }
 }
 const piece = (name: string, own: Record<string, unknown>) => object({ kind: kind(name), ...common, ...own })
-const candleForm = oneOf('taper', 'pillar', 'votive', 'tealight')
+const candleForm = oneOf(...candleForms)
 
 const pieceSchema = byKind([
-  piece('plate', { role: oneOf('charger', 'dinner', 'salad', 'bread', 'bowl'), diameterMm: size, heightMm: size }),
-  piece('glass', { role: oneOf('water', 'white', 'red', 'flute'), footMm: size, bowlMm: size, heightMm: size }),
+  piece('plate', { role: oneOf(...plateRoles), diameterMm: size, heightMm: size }),
+  piece('glass', { role: oneOf(...glassRoles), footMm: size, bowlMm: size, heightMm: size }),
   piece('flatware', {
-    role: oneOf('dinner-fork', 'salad-fork', 'fish-fork', 'oyster-fork', 'dinner-knife', 'fish-knife', 'soup-spoon', 'dessert-fork', 'dessert-spoon'),
+    role: oneOf(...flatwareRoles),
     lengthMm: size,
     widthMm: size
   }),
@@ -89,9 +80,9 @@ const pieceSchema = byKind([
   piece('cloth', { extent }),
   piece('runner', { lengthMm: size, widthMm: size }),
   piece('mat', { extent }),
-  piece('vessel', { form: oneOf('jug', 'bowl', 'bottle', 'cylinder'), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
+  piece('vessel', { form: oneOf(...vesselForms), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
   piece('stem', {
-    role: oneOf('focal', 'filler', 'line', 'foliage'),
+    role: oneOf(...stemRoles),
     form: oneOf('open', 'globe', 'spray', 'leafy'),
     genus: text,
     thicknessMm: size,
@@ -110,7 +101,7 @@ const pieceSchema = byKind([
   piece('holder', { takes: candleForm, cupMm: size, baseMm: size, heightMm: sizeOrZero, chimney: orNull(object({ innerMm: size, rimMm: size })) }),
   piece('riser', { extent, heightMm: size }),
   piece('tray', { extent, floorMm: size, rimMm: size }),
-  piece('ornament', { form: oneOf('fruit', 'compote', 'greens', 'figure'), extent, heightMm: size }),
+  piece('ornament', { form: oneOf(...ornamentForms), extent, heightMm: size }),
   piece('supply', { use: oneOf(...supplyUses), lowMark: count })
 ])
 

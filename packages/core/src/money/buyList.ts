@@ -3,6 +3,7 @@ import type { Look } from '../design/look.js'
 import { needGroups, tableZones, type NeedGroup, type Order, type TableZone } from '../design/money.js'
 import type { Offer } from '../design/piece.js'
 import { cheapestPacks, type PackLine, type PackMix } from './cheapestPacks.js'
+import { offersByPiece } from './offersByPiece.js'
 import { countedAs, needs, standInsFor, type Need } from './needs.js'
 
 /** One line to buy: the need, the packs that cover it, what they cost and what is left over. */
@@ -166,19 +167,4 @@ function partFigures<P extends string>(
     spentCents: look.buying.bought.reduce((sum, one) => sum + (partOf.get(one.pieceId) === part ? one.cents : 0), 0),
     capCents: caps.find((cap) => cap.part === part)?.capCents ?? null
   }))
-}
-
-const grouped = new WeakMap<readonly Offer[], Map<string, Offer[]>>()
-
-function offersByPiece(offers: readonly Offer[]): Map<string, Offer[]> {
-  const known = grouped.get(offers)
-  if (known) return known
-  const byPiece = new Map<string, Offer[]>()
-  for (const offer of offers) {
-    const list = byPiece.get(offer.pieceId)
-    if (list) list.push(offer)
-    else byPiece.set(offer.pieceId, [offer])
-  }
-  grouped.set(offers, byPiece)
-  return byPiece
 }

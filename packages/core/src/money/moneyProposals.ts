@@ -2,6 +2,7 @@ import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
+import { numberedId } from '../units/slug.js'
 import { buyList, reserveCents, type BuyList } from './buyList.js'
 import { countedAs } from './needs.js'
 
@@ -21,15 +22,14 @@ function useReserve(look: Look, list: BuyList): Proposal[] {
   const cents = -list.leftCents
   if (cents > list.reserveLeftCents) return []
   const edit = makeEdit(look, 'money', (draft) => {
-    draft.buying.draws.push({ id: freeDrawId(look), cents, cause: 'over the working budget', day: look.buying.pricesOn ?? look.occasion.date })
+    draft.buying.draws.push({
+      id: numberedId('draw', look.buying.draws),
+      cents,
+      cause: 'over the working budget',
+      day: look.buying.pricesOn ?? look.occasion.date
+    })
   })
   return [{ code: 'use-reserve', edit, params: { cents, leftCents: list.reserveLeftCents - cents } }]
-}
-
-function freeDrawId(look: Look): string {
-  let n = look.buying.draws.length + 1
-  while (look.buying.draws.some((draw) => draw.id === `draw-${n}`)) n++
-  return `draw-${n}`
 }
 
 function raiseBudget(look: Look, list: BuyList): Proposal {

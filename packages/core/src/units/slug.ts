@@ -8,3 +8,11 @@ export function slug(name: string, longest = 48): string {
     .slice(0, longest)
     .replace(/^-+|-+$/g, '')
 }
+
+/** `stem-n` with the least number, from `first` on, that no item has yet. */
+export function numberedId(stem: string, taken: readonly { readonly id: string }[], first = taken.length + 1): string {
+  const known = new Set(taken.map((item) => item.id))
+  let n = first
+  while (known.has(`${stem}-${n}`)) n++
+  return `${stem}-${n}`
+}

@@ -1,6 +1,15 @@
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
 import type { CupboardItem } from '@hestiad/core'
-import { factsFaults, pieceFaults, previewCupboardCsv, readCupboardCsv, writeCupboardCsv, type ColumnMap, type Fault } from '@hestiad/core/formats'
+import {
+  cupboardColumns,
+  factsFaults,
+  pieceFaults,
+  previewCupboardCsv,
+  readCupboardCsv,
+  writeCupboardCsv,
+  type ColumnMap,
+  type Fault
+} from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { download } from '../looks/lookRoutes.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
@@ -71,7 +80,7 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
       const items = parsed.ok ? parsed.value : []
       const added = items.filter((item) => !known.has(item.piece.id)).length
       const assumed = items.filter((item) => item.facts.assumed.length > 0).length
-      return { ...seen.value, map, faults: parsed.ok ? [] : parsed.faults, added, changed: items.length - added, assumed }
+      return { ...seen.value, columns: cupboardColumns, map, faults: parsed.ok ? [] : parsed.faults, added, changed: items.length - added, assumed }
     }
   )
 

@@ -1,4 +1,4 @@
-import { extentSize, formatAmount, formatLength, orderByDay, pieceIndex, type BuyList, type Look, type Piece, type Receipt } from '@hestiad/core'
+import { formatAmount, formatLength, orderByDay, pieceIndex, pieceSize, type BuyList, type Look, type Receipt } from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
 const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
@@ -80,7 +80,12 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
       ...(missing.length > 0
         ? [
             { text: 'Still looked for', style: 'h', margin: [0, 12, 0, 2] },
-            { ul: missing.map((line) => `${line.need.piece.name}: ${line.gapPieces}, ${sizeOf(line.need.piece)}, color ${line.need.piece.color}`) }
+            {
+              ul: missing.map(
+                (line) =>
+                  `${line.need.piece.name}: ${line.gapPieces}, ${pieceSize(line.need.piece, (mm) => formatLength(mm, 'in'))}, color ${line.need.piece.color}`
+              )
+            }
           ]
         : []),
       { text: 'Carry along', style: 'h', margin: [0, 14, 0, 4] },
@@ -99,16 +104,6 @@ function extras(receipt: Receipt): [name: string, cents: number][] {
     ['Tax', receipt.taxCents]
   ]
   return parts.filter(([, cents]) => cents !== 0)
-}
-
-function sizeOf(piece: Piece): string {
-  if ('extent' in piece) {
-    const { lengthMm, widthMm } = extentSize(piece.extent)
-    return `${formatLength(lengthMm, 'in')} x ${formatLength(widthMm, 'in')}`
-  }
-  if ('diameterMm' in piece) return `${formatLength(piece.diameterMm, 'in')} across`
-  if ('sideMm' in piece) return `${formatLength(piece.sideMm, 'in')} square`
-  return 'heightMm' in piece ? `${formatLength(piece.heightMm, 'in')} tall` : ''
 }
 
 /** Mouth, depth and widest of each vessel in the look, and how many stems it takes. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
-import { createCupboardSearch, noFacets, noFacts, sameJob, type Offer, type Piece, type PieceKind } from '@hestiad/core'
+import { createCupboardSearch, noFacets, noFacts, offersByPiece, sameJob, type Offer, type PieceKind } from '@hestiad/core'
 import { readOffersCsv, writeOffersCsv } from '@hestiad/core/formats'
 import { loadItems, loadOffers, putOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
@@ -40,7 +40,7 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
       const { q = '', kind = '', shop = '', like = '' } = request.query
       const day = dayOf(request.query, prices)
       const kept = await loadOffers(storage)
-      const byPiece = offersByPiece([...prices.offersOn(day), ...kept], shop)
+      const byPiece = offersByPiece([...prices.offersOn(day), ...kept].filter((offer) => shop === '' || offer.shop === shop))
       if (like !== '') {
         const own = (await loadItems(storage)).map((item) => item.piece)
         const model = [...own, ...articles].find((piece) => piece.id === like)
@@ -102,11 +102,3 @@ function dayOf(query: Query, prices: PriceSource): string {
     throw new ApiError('bad-request', [{ place: '?day', message: 'must be a day as 2027-02-06' }])
   return day
 }
-
-function offersByPiece(offers: readonly Offer[], shop: string): Map<string, Offer[]> {
-  const byPiece = new Map<string, Offer[]>()
-  for (const offer of offers) if (shop === '' || offer.shop === shop) byPiece.set(offer.pieceId, [...(byPiece.get(offer.pieceId) ?? []), offer])
-  return byPiece
-}
-
-export type Article = { readonly piece: Piece; readonly likeness: number | null; readonly offers: readonly Offer[] }

@@ -35,6 +35,8 @@ export interface NewOccasion {
 export type ColumnMap = Readonly<Record<string, string | null>>
 
 export interface CupboardPreview {
+  /** Every column a cupboard file can have. */
+  readonly columns: readonly string[]
   readonly header: readonly string[]
   readonly map: ColumnMap
   readonly rows: readonly (readonly string[])[]

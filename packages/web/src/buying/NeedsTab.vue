@@ -3,6 +3,7 @@ import { needGroups, needs, pieceIndex, sameJob, type Look, type Need } from '@h
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
+import { needReason } from './needReason.js'
 
 /** Every need of the look with what covers it: own free pieces first, stand-ins, what was bought; the rest is to get. */
 const props = defineProps<{ look: Look }>()
@@ -13,17 +14,6 @@ const groups = computed(() => {
   const all = needs(props.look)
   return needGroups.map((group) => ({ group, list: all.filter((need) => need.group === group) })).filter(({ list }) => list.length > 0)
 })
-
-function reason(need: Need): string {
-  if (need.cause) return t(`buy.cause.${need.cause}`)
-  return [
-    need.perGuest > 0 ? t('buy.perGuest', { n: need.perGuest }) : '',
-    need.perLook > 0 ? t('buy.perLook', { n: need.perLook }) : '',
-    need.spares > 0 ? t('buy.spares', { n: need.spares }) : ''
-  ]
-    .filter(Boolean)
-    .join(', ')
-}
 
 function cover(need: Need): string {
   return [
@@ -56,7 +46,7 @@ function mix(need: Need, ids: readonly string[]): void {
           ><span>{{ need.piece.name }}</span
           ><strong>{{ need.needed }}</strong></span
         >
-        <span class="soft small">{{ reason(need) }}</span>
+        <span class="soft small">{{ needReason(need, t) }}</span>
         <span class="line small"
           ><span class="soft">{{ cover(need) }}</span
           ><span :class="need.short > 0 ? 'get' : 'ok'">{{ need.short > 0 ? t('buy.short', { n: need.short }) : t('buy.covered') }}</span></span

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
+import { formatAmount, numberedId, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
 import { Lock, LockOpen } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -9,6 +9,7 @@ import ChoiceField from '../shell/ChoiceField.vue'
 import BlockedLines from './BlockedLines.vue'
 import PlainLists from './PlainLists.vue'
 import ReceiptLines from './ReceiptLines.vue'
+import { needReason } from './needReason.js'
 import { usePlan } from './usePlan.js'
 
 /** What to get where: the orders of the plan with their receipts, in the order of their last days. */
@@ -39,15 +40,7 @@ function nameOf(offerId: string): string {
 }
 
 function why(line: BuyLine | undefined): string {
-  if (!line) return ''
-  const { perGuest, perLook, spares, needed, owned, cause } = line.need
-  if (cause) return t(`buy.cause.${cause}`)
-  const parts = [
-    perGuest > 0 ? t('buy.perGuest', { n: perGuest }) : '',
-    perLook > 0 ? t('buy.perLook', { n: perLook }) : '',
-    spares > 0 ? t('buy.spares', { n: spares }) : ''
-  ].filter(Boolean)
-  return `${parts.join(', ')}: ${t('buy.need').toLowerCase()} ${needed}, ${t('buy.own').toLowerCase()} ${owned}`
+  return line ? `${needReason(line.need, t)}: ${t('buy.need').toLowerCase()} ${line.need.needed}, ${t('buy.own').toLowerCase()} ${line.need.owned}` : ''
 }
 
 function lock(shop: string, slot: string, offerId: string): void {
@@ -58,19 +51,13 @@ function lock(shop: string, slot: string, offerId: string): void {
   })
 }
 
-function freeId(kind: string): string {
-  let n = props.look.buying.bought.length + 1
-  while (props.look.buying.bought.some((one) => one.id === `${kind}-${n}`)) n++
-  return `${kind}-${n}`
-}
-
 /** Marked bought at the planned price; the price really paid is put right in Spent. */
 function buy(order: ShopOrder, offerId: string, packs: number): void {
   const offer = offers.value.get(offerId)
   const line = lineOf.value.get(offerId)
   if (!offer || !line) return
   const bought = {
-    id: freeId('bought'),
+    id: numberedId('bought', props.look.buying.bought),
     pieceId: line.need.piece.id,
     pieces: packs * offer.packSize,
     cents: packs * (offer.priceCents ?? 0),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, type Bought, type BuyList, type Look } from '@hestiad/core'
+import { formatAmount, numberedId, type Bought, type BuyList, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/client.js'
@@ -38,9 +38,11 @@ async function addReceipt(id: string, event: Event): Promise<void> {
 }
 
 function draw(): void {
-  let n = props.look.buying.draws.length + 1
-  while (props.look.buying.draws.some((one) => one.id === `draw-${n}`)) n++
-  store.edit('money', (draft) => void draft.buying.draws.push({ id: `draw-${n}`, cents: drawCents.value, cause: cause.value.trim(), day: today() }))
+  store.edit(
+    'money',
+    (draft) =>
+      void draft.buying.draws.push({ id: numberedId('draw', props.look.buying.draws), cents: drawCents.value, cause: cause.value.trim(), day: today() })
+  )
   drawCents.value = 0
   cause.value = ''
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { pieceKinds } from '@hestiad/core'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiProblem, type CupboardPreview, type Fault } from '../api/client.js'
-import { kinds } from './kindFields.js'
 
 /** A CSV before it is taken: what each column stands for, the first rows, and every fault by row and column. */
 const props = defineProps<{ text: string }>()
@@ -13,46 +13,6 @@ const preview = ref<CupboardPreview>()
 const map = ref<Record<string, string | null>>({})
 const faults = ref<readonly Fault[]>([])
 const busy = ref(false)
-const columns = [
-  'name',
-  'kind',
-  'id',
-  'owned',
-  'kept',
-  'material',
-  'color',
-  'accent',
-  'role',
-  'form',
-  'takes',
-  'shape',
-  'lengthMm',
-  'widthMm',
-  'sideMm',
-  'diameterMm',
-  'heightMm',
-  'footMm',
-  'bowlMm',
-  'baseMm',
-  'widestMm',
-  'mouthMm',
-  'depthMm',
-  'thicknessMm',
-  'headMm',
-  'cupMm',
-  'first',
-  'seasons',
-  'finish',
-  'pattern',
-  'motif',
-  'acquired',
-  'provenance',
-  'notes',
-  'setName',
-  'setCount',
-  'borrowedFrom'
-] as const
-
 async function look(chosen?: Record<string, string | null>): Promise<void> {
   busy.value = true
   faults.value = []
@@ -100,8 +60,7 @@ async function take(): Promise<void> {
                   >{{ name }}
                   <select class="native" :value="map[name] ?? ''" @change="look({ ...map, [name]: ($event.target as HTMLSelectElement).value || null })">
                     <option value="">{{ t('cupboard.leaveOut') }}</option>
-                    <option v-if="map[name] && !(columns as readonly string[]).includes(map[name])" :value="map[name]">{{ map[name] }}</option>
-                    <option v-for="column in columns" :key="column" :value="column">{{ column }}</option>
+                    <option v-for="column in preview.columns" :key="column" :value="column">{{ column }}</option>
                   </select></label
                 >
               </th>
@@ -121,7 +80,7 @@ async function take(): Promise<void> {
             <strong>{{ fault.place }}</strong> {{ fault.message }}
           </li>
         </ul>
-        <p class="soft small">{{ kinds.join(', ') }}</p>
+        <p class="soft small">{{ pieceKinds.join(', ') }}</p>
       </template>
       <template v-else-if="preview">
         <p>{{ t('cupboard.willAdd', { added: preview.added, changed: preview.changed, assumed: preview.assumed }) }}</p>

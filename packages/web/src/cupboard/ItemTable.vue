@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { isLow, type CupboardItem } from '@hestiad/core'
+import { isLow, pieceSize, type CupboardItem } from '@hestiad/core'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 import PieceTile from './PieceTile.vue'
-import { pieceSize } from './pieceSize.js'
 
 /** Pieces as rows, of which only those in view are made; counts and places are changed in the row. */
 const props = defineProps<{ items: readonly CupboardItem[]; chosen: ReadonlySet<string>; open: string | null }>()

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { alternateUses, noFacts, type AlternateUse, type CupboardItem } from '@hestiad/core'
+import { alternateUses, noFacts, pieceSize, type AlternateUse, type CupboardItem } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
-import { pieceSize } from './pieceSize.js'
 
 /** What else a piece could be, with the sizes that use has and the checks it must pass. Both uses share one count. */
 const props = defineProps<{ item: CupboardItem }>()

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { CupboardItem } from '@hestiad/core'
+import { pieceSize, type CupboardItem } from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 import PieceTile from './PieceTile.vue'
-import { pieceSize } from './pieceSize.js'
 
 /** Pieces as pictures; only the rows in view are made. */
 const props = defineProps<{ items: readonly CupboardItem[]; open: string | null }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { costPerUseCents, firstCares, formatAmount, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
+import { costPerUseCents, firstCares, formatAmount, materials, pieceKinds, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -7,7 +7,7 @@ import { api, type PhotoAnswer } from '../api/client.js'
 import CountField from '../shell/CountField.vue'
 import LengthField from '../shell/LengthField.vue'
 import FactFields from './FactFields.vue'
-import { choicesOf, kinds, materials, reshaped, sizesOf } from './kindFields.js'
+import { choicesOf, reshaped, sizesOf } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
 
@@ -100,7 +100,7 @@ async function addPhoto(event: Event): Promise<void> {
       <div class="field">
         <label for="piece-kind">{{ t('cupboard.kind') }}</label>
         <select id="piece-kind" class="native" :value="piece.kind" @change="setKind(($event.target as HTMLSelectElement).value)">
-          <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`kind.${kind}`) }}</option>
+          <option v-for="kind in pieceKinds" :key="kind" :value="kind">{{ t(`kind.${kind}`) }}</option>
         </select>
       </div>
       <div v-if="choice" class="field">

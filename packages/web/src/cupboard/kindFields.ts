@@ -1,60 +1,30 @@
-import { slug, type Extent, type Piece, type PieceKind } from '@hestiad/core'
+import {
+  candleForms,
+  flatwareRoles,
+  glassRoles,
+  ornamentForms,
+  plateRoles,
+  slug,
+  stemRoles,
+  supplyUses,
+  vesselForms,
+  type Extent,
+  type Piece,
+  type PieceKind
+} from '@hestiad/core'
 
-/** Values a kind's role, form, use or taken candle can have. */
+/** The field that tells a kind's pieces apart by use, and its values. */
 export const choicesOf: Readonly<Partial<Record<PieceKind, { readonly field: string; readonly values: readonly string[] }>>> = {
-  plate: { field: 'role', values: ['charger', 'dinner', 'salad', 'bread', 'bowl'] },
-  glass: { field: 'role', values: ['water', 'white', 'red', 'flute'] },
-  flatware: {
-    field: 'role',
-    values: ['dinner-fork', 'salad-fork', 'fish-fork', 'oyster-fork', 'dinner-knife', 'fish-knife', 'soup-spoon', 'dessert-fork', 'dessert-spoon']
-  },
-  vessel: { field: 'form', values: ['jug', 'bowl', 'bottle', 'cylinder'] },
-  stem: { field: 'role', values: ['focal', 'filler', 'line', 'foliage'] },
-  candle: { field: 'form', values: ['taper', 'pillar', 'votive', 'tealight'] },
-  holder: { field: 'takes', values: ['taper', 'pillar', 'votive', 'tealight'] },
-  ornament: { field: 'form', values: ['fruit', 'compote', 'greens', 'figure'] },
-  supply: { field: 'use', values: ['foam', 'tape', 'wax-dots', 'lighter', 'coin-cell', 'aa-cell', 'polish', 'dye', 'linen-care', 'glue', 'twine', 'other'] }
+  plate: { field: 'role', values: plateRoles },
+  glass: { field: 'role', values: glassRoles },
+  flatware: { field: 'role', values: flatwareRoles },
+  vessel: { field: 'form', values: vesselForms },
+  stem: { field: 'role', values: stemRoles },
+  candle: { field: 'form', values: candleForms },
+  holder: { field: 'takes', values: candleForms },
+  ornament: { field: 'form', values: ornamentForms },
+  supply: { field: 'use', values: supplyUses }
 }
-
-export const kinds: readonly PieceKind[] = [
-  'plate',
-  'glass',
-  'flatware',
-  'napkin',
-  'cloth',
-  'runner',
-  'mat',
-  'vessel',
-  'stem',
-  'candle',
-  'holder',
-  'riser',
-  'tray',
-  'ornament',
-  'supply'
-]
-
-export const materials = [
-  'porcelain',
-  'stoneware',
-  'glass',
-  'brass',
-  'steel',
-  'silver',
-  'wood',
-  'rattan',
-  'linen',
-  'cotton',
-  'wool',
-  'stone',
-  'wax',
-  'plant',
-  'dried',
-  'faux',
-  'paper',
-  'fruit',
-  'resin'
-] as const
 
 /** The measures a piece has by itself, in its own order. */
 export function sizesOf(piece: Piece | Extent): [name: string, mm: number][] {

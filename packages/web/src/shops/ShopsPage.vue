@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { formatAmount, type Offer, type Shop } from '@hestiad/core'
+import { formatAmount, noFacts, pieceKinds, pieceSize, type Offer, type Shop } from '@hestiad/core'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { api, type Article } from '../api/client.js'
-import { pieceSize } from '../cupboard/pieceSize.js'
 import PieceTile from '../cupboard/PieceTile.vue'
-import { kinds } from '../cupboard/kindFields.js'
-import { noFacts } from '@hestiad/core'
 import { formatDate } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
 import { usePreferences } from '../stores/preferences.js'
@@ -135,7 +132,7 @@ document.title = 'Shops · Hestiad'
       <input v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" :disabled="!!like" />
       <select v-model="kind" class="native" :aria-label="t('cupboard.kind')" :disabled="!!like">
         <option value="">{{ t('cupboard.allKinds') }}</option>
-        <option v-for="one in kinds" :key="one" :value="one">{{ t(`kind.${one}`) }}</option>
+        <option v-for="one in pieceKinds" :key="one" :value="one">{{ t(`kind.${one}`) }}</option>
       </select>
       <span class="soft" role="status">{{ t('shops.found', { n: total, day: day ? formatDate(day) : '' }) }}</span>
     </div>

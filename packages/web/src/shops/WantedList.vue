@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { buyList, setStates, type CupboardItem, type Look, type Piece } from '@hestiad/core'
+import { buyList, pieceSize, setStates, type CupboardItem, type Look, type Piece } from '@hestiad/core'
 import { computed, onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/client.js'
-import { pieceSize } from '../cupboard/pieceSize.js'
 import { formatDate } from '../shell/dates.js'
 import { usePreferences } from '../stores/preferences.js'
 
