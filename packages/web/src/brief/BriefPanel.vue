@@ -151,18 +151,4 @@ ol {
   padding: 0;
   list-style: none;
 }
-
-.checks {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-}
-
-.tidy {
-  margin: 0;
-}
-
-input[type='checkbox'] {
-  accent-color: var(--ember);
-}
 </style>

@@ -67,8 +67,4 @@ ul {
 ul ul {
   padding-left: 12px;
 }
-
-.link {
-  text-decoration: underline;
-}
 </style>

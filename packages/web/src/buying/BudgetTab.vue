@@ -116,7 +116,7 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
     <hr class="rule" />
     <h3>{{ t('buy.save') }}</h3>
     <p v-if="savings?.length === 0" class="soft small">{{ t('buy.saveNothing') }}</p>
-    <ul>
+    <ul class="lines">
       <li v-for="saving in savings" :key="keyOf(saving)">
         <span class="what"
           ><span>{{ nameOf(saving) }}: {{ said(saving).what }}</span
@@ -198,26 +198,6 @@ th {
 
 th:first-child {
   padding-left: 0;
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.what {
-  display: grid;
-  line-height: 1.3;
 }
 
 p {

@@ -30,7 +30,7 @@ const headings = computed(() =>
 <template>
   <section v-for="heading in headings" :key="heading">
     <h3>{{ by === 'day' ? t('buy.by', { day: formatDate(heading) }) : t(`part.${heading}`) }}</h3>
-    <ul>
+    <ul class="lines">
       <li v-for="row in rows.filter((one) => one.heading === heading)" :key="row.id">
         <span class="what"
           ><span>{{ row.name }}</span
@@ -44,28 +44,5 @@ const headings = computed(() =>
 <style scoped>
 h3::first-letter {
   text-transform: uppercase;
-}
-
-ul {
-  margin: 2px 0 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  justify-content: space-between;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.what {
-  display: grid;
-  line-height: 1.3;
-}
-
-.cost {
-  font-weight: 600;
 }
 </style>

@@ -119,7 +119,7 @@ function skip(pieceId: string, without: boolean): void {
         {{ t(order.way === 'trip' ? 'buy.trip' : 'buy.delivery') }}<template v-if="order.slot === 'fresh'">, {{ t('buy.fresh') }}</template> ·
         {{ t('buy.by', { day: formatDate(by) }) }}
       </p>
-      <ul>
+      <ul class="lines">
         <li v-for="line in order.lines" :key="line.offerId">
           <span class="what">
             <span>{{ nameOf(line.offerId) }}</span>
@@ -154,7 +154,7 @@ function skip(pieceId: string, without: boolean): void {
     </section>
     <section v-if="gaps.length > 0">
       <h3 class="bad">{{ t('buy.gap', { n: gaps.length }) }}</h3>
-      <ul>
+      <ul class="lines">
         <li v-for="line in gaps" :key="line.need.piece.id">
           <span class="what"
             ><span>{{ line.need.piece.name }}</span
@@ -168,7 +168,7 @@ function skip(pieceId: string, without: boolean): void {
     </section>
     <section v-if="skipped.length > 0">
       <h3>{{ t('buy.skipped') }}</h3>
-      <ul>
+      <ul class="lines">
         <li v-for="line in skipped" :key="line.need.piece.id">
           <span>{{ line.need.piece.name }}</span>
           <button class="plain link small" @click="skip(line.need.piece.id, false)">{{ t('buy.unskip') }}</button>
@@ -220,25 +220,6 @@ function skip(pieceId: string, without: boolean): void {
   margin: 0;
 }
 
-ul {
-  margin: 2px 0 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  justify-content: space-between;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.what {
-  display: grid;
-  line-height: 1.3;
-}
-
 .cost {
   display: grid;
   justify-items: end;
@@ -251,14 +232,6 @@ li {
   gap: 4px;
   align-items: center;
   font-weight: 400;
-}
-
-.link {
-  text-decoration: underline;
-}
-
-.bad {
-  color: var(--ember);
 }
 
 .files {

@@ -173,15 +173,6 @@ dd {
   font-weight: 650;
 }
 
-.bad {
-  color: var(--ember);
-}
-
-.link {
-  text-decoration: underline;
-  cursor: pointer;
-}
-
 img {
   height: 44px;
 }

@@ -1,11 +1,9 @@
-import { createAssessor, freeSpot, makeEdit, type Edit, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+import { createAssessor, freeSpot, makeEdit, numberedId, type Edit, type Look, type Placed, type StandingPiece } from '@hestiad/core'
 
 /** An edit that puts a piece on the table at the free spot nearest the middle, and the id it gets there. */
 export function putOn(look: Look, piece: StandingPiece): { edit: Edit; id: string; free: boolean } {
-  let number = 1
-  while (look.centerpiece.some((p) => p.id === `${piece.id}-${number}`)) number++
   const placed = {
-    id: `${piece.id}-${number}`,
+    id: numberedId(piece.id, look.centerpiece, 1),
     pieceId: piece.id,
     xMm: 0,
     yMm: 0,

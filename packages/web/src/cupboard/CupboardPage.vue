@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { noFacets, noFacts, setStates, withUsualSizes, type CupboardItem, type Piece } from '@hestiad/core'
+import { noFacets, noFacts, seasons, setStates, withUsualSizes, type CupboardItem, type Facets, type Piece, type PieceKind, type Season } from '@hestiad/core'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PageHeader from '../shell/PageHeader.vue'
+import FacetSelect from './FacetSelect.vue'
 import ImportDialog from './ImportDialog.vue'
 import ItemTable from './ItemTable.vue'
 import { freeId } from './kindFields.js'
@@ -35,6 +36,10 @@ onMounted(async () => {
   query.value = typeof route.query['q'] === 'string' ? route.query['q'] : ''
   await load()
 })
+
+const narrow = (part: Partial<Facets>) => (facets.value = { ...facets.value, ...part })
+const one = <T extends string>(value: T) => (value === '' ? [] : [value])
+const same = (values: readonly string[]) => values.map((value) => ({ value, label: value }))
 
 function choose(id: string, on: boolean): void {
   const next = new Set(chosen.value)
@@ -105,41 +110,40 @@ document.title = 'Cupboard · Hestiad'
     </PageHeader>
     <div class="tools">
       <input ref="searchField" v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" />
-      <select
-        class="native"
-        :aria-label="t('cupboard.kind')"
-        :value="facets.kinds[0] ?? ''"
-        @change="facets = { ...facets, kinds: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value as never] : [] }"
-      >
-        <option value="">{{ t('cupboard.allKinds') }}</option>
-        <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`kind.${kind}`) }}</option>
-      </select>
-      <select
-        class="native"
-        :aria-label="t('cupboard.material')"
-        :value="facets.materials[0] ?? ''"
-        @change="facets = { ...facets, materials: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value] : [] }"
-      >
-        <option value="">{{ t('cupboard.allMaterials') }}</option>
-        <option v-for="material in materials" :key="material" :value="material">{{ material }}</option>
-      </select>
-      <select
-        class="native"
-        :aria-label="t('cupboard.kept')"
-        :value="facets.rooms[0] ?? ''"
-        @change="facets = { ...facets, rooms: ($event.target as HTMLSelectElement).value ? [($event.target as HTMLSelectElement).value] : [] }"
-      >
-        <option value="">{{ t('cupboard.allRooms') }}</option>
-        <option v-for="room in rooms" :key="room" :value="room">{{ room }}</option>
-      </select>
-      <select
-        class="native"
-        :aria-label="t('cupboard.state')"
-        :value="facets.state"
-        @change="facets = { ...facets, state: ($event.target as HTMLSelectElement).value as never }"
-      >
-        <option v-for="state in states" :key="state" :value="state">{{ t(`cupboard.states.${state}`) }}</option>
-      </select>
+      <FacetSelect
+        :label="t('cupboard.kind')"
+        :model-value="facets.kinds[0] ?? ''"
+        :none="t('cupboard.allKinds')"
+        :choices="kinds.map((value) => ({ value, label: t(`kind.${value}`) }))"
+        @update:model-value="narrow({ kinds: one($event as PieceKind) })"
+      />
+      <FacetSelect
+        :label="t('cupboard.material')"
+        :model-value="facets.materials[0] ?? ''"
+        :none="t('cupboard.allMaterials')"
+        :choices="same(materials)"
+        @update:model-value="narrow({ materials: one($event) })"
+      />
+      <FacetSelect
+        :label="t('cupboard.kept')"
+        :model-value="facets.rooms[0] ?? ''"
+        :none="t('cupboard.allRooms')"
+        :choices="same(rooms)"
+        @update:model-value="narrow({ rooms: one($event) })"
+      />
+      <FacetSelect
+        :label="t('cupboard.seasons')"
+        :model-value="facets.seasons[0] ?? ''"
+        :none="t('cupboard.allSeasons')"
+        :choices="seasons.map((value) => ({ value, label: t(`cupboard.values.${value}`) }))"
+        @update:model-value="narrow({ seasons: one($event as Season) })"
+      />
+      <FacetSelect
+        :label="t('cupboard.state')"
+        :model-value="facets.state"
+        :choices="states.map((value) => ({ value, label: t(`cupboard.states.${value}`) }))"
+        @update:model-value="narrow({ state: $event as Facets['state'] })"
+      />
       <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: items?.length ?? 0 }) }}</span>
       <ChoiceField
         class="view"

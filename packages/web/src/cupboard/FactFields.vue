@@ -54,7 +54,7 @@ function setAcquired(event: Event): void {
           <option v-for="value in values" :key="value" :value="value">{{ t(`cupboard.values.${value}`) }}</option>
         </select>
       </div>
-      <fieldset class="wide">
+      <fieldset class="checks wide">
         <legend>{{ t('cupboard.seasons') }}</legend>
         <label v-for="season in seasons" :key="season"
           ><input type="checkbox" :checked="facts.seasons.includes(season)" @change="setSeason(season, ($event.target as HTMLInputElement).checked)" />
@@ -114,23 +114,5 @@ summary {
   padding: 4px 0;
   font: 560 15px var(--serif);
   cursor: pointer;
-}
-
-fieldset {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 12px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-legend {
-  padding: 0;
-  color: var(--soft-ink);
-}
-
-input[type='checkbox'] {
-  accent-color: var(--ember);
 }
 </style>

@@ -170,8 +170,4 @@ abbr {
   border-color: var(--hairline-strong);
   background: var(--paper);
 }
-
-input[type='checkbox'] {
-  accent-color: var(--ember);
-}
 </style>

@@ -161,7 +161,7 @@ async function addPhoto(event: Event): Promise<void> {
     <p v-if="item.facts.assumed.length > 0" class="soft small">
       {{ t('cupboard.assumed') }}: {{ item.facts.assumed.map((name) => t(`cupboard.sizes.${name}`, name).toLowerCase()).join(', ') }}.
     </p>
-    <fieldset>
+    <fieldset class="checks">
       <legend>{{ t('cupboard.first') }}</legend>
       <label v-for="care in firstCares" :key="care"
         ><input type="checkbox" :checked="piece.first.includes(care)" @change="setFirst(care, ($event.target as HTMLInputElement).checked)" />
@@ -199,34 +199,7 @@ h2 {
   cursor: pointer;
 }
 
-fieldset {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 12px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-legend {
-  padding: 0;
-  color: var(--soft-ink);
-}
-
-.link {
-  text-decoration: underline;
-  cursor: pointer;
-}
-
-.bad {
-  color: var(--ember);
-}
-
 p {
   margin: 0;
-}
-
-input[type='checkbox'] {
-  accent-color: var(--ember);
 }
 </style>

@@ -132,10 +132,6 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
 </template>
 
 <style scoped>
-.tidy {
-  margin: 0;
-}
-
 ul {
   display: grid;
   gap: 4px;

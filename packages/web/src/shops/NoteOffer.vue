@@ -49,15 +49,8 @@ async function keep(): Promise<void> {
           <input id="seen-note" v-model="seen.note" class="native" maxlength="1000" />
         </div>
       </div>
-      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="bad tidy" role="alert">{{ problem }}</p>
       <el-button type="primary" native-type="submit">{{ t('buy.keepBought') }}</el-button>
     </form>
   </el-dialog>
 </template>
-
-<style scoped>
-.bad {
-  margin: 0;
-  color: var(--ember);
-}
-</style>
