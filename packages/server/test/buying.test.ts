@@ -3,19 +3,19 @@ import { execFileSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { buyList, noFacts, type CupboardItem, type Look, type Offer, type Plan, type Shop } from '@hestiad/core'
+import { buyList, noFacts, type CupboardItem, type Look, type Offer, type Piece, type Plan, type Shop } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { createMarket } from '../src/stand-ins/market.js'
-import { demoLook, start } from './support.js'
+import { demoLook, save, start } from './support.js'
 
 let app: FastifyInstance
 let stop: () => Promise<void>
 beforeAll(async () => ({ app, stop } = await start()))
 afterAll(() => stop())
 
-type Job = { state: string; plan: Plan; offers: Offer[]; shops: Shop[] }
+type Job = { state: string; plan: Plan; alike: Piece[]; offers: Offer[]; shops: Shop[] }
 const faultsOf = (answer: { json: () => unknown }) => (answer.json() as { error: { faults: { place: string; message: string }[] } }).error.faults
 
 async function plan(look: unknown, day: string): Promise<Job> {
@@ -67,6 +67,24 @@ describe('a buying plan', () => {
     const laid: Look = { ...look, offers, shops, buying: { ...look.buying, orders: made.orders.map((one) => one.order), pricesOn: '2027-01-20' } }
     expect(buyList(laid).openCents).toBe(made.moneyCents)
     expect(buyList(laid).lines.every((line) => line.planned)).toBe(true)
+  })
+
+  it('too late for several lines, brings pieces that would do, each once, and the look they are laid into can be saved', async () => {
+    const look = { ...demoLook(), occasion: { ...demoLook().occasion, date: '2027-01-23' } }
+    const made = await plan(look, '2027-01-20')
+    expect(made.plan.missing.length).toBeGreaterThan(3)
+    const ids = made.alike.map((piece) => piece.id)
+    expect(ids.length).toBeGreaterThan(0)
+    expect(new Set(ids).size).toBe(ids.length)
+    const { id, revision } = (await app.inject({ method: 'POST', url: '/api/looks', payload: look })).json() as { id: string; revision: number }
+    const laid: Look = {
+      ...look,
+      pieces: [...look.pieces, ...made.alike],
+      offers: made.offers,
+      shops: made.shops,
+      buying: { ...look.buying, orders: made.plan.orders.map((one) => one.order) }
+    }
+    expect((await save(app, laid, revision, id)).statusCode).toBe(200)
   })
 
   it('canceled ends as canceled; a day that is none and a spoiled look are refused by place', async () => {

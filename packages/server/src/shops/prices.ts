@@ -29,13 +29,14 @@ export function withAlike(look: Look, prices: PriceSource, day: string): PricedL
     const there = usable.filter((offer) => line.eligible.includes(offer.pieceId)).reduce((sum, offer) => sum + offer.stock * offer.packSize, 0)
     return there < line.need
   })
-  const alike = short.flatMap((line) => {
+  const near = short.flatMap((line) => {
     const model = index.get(line.pieceId)
     const same = model ? prices.articles().filter((piece) => sameJob(model, piece) && !index.has(piece.id)) : []
-    const near = model ? alikePieces(model, same).map(({ piece }) => piece) : []
-    const sold = new Set(prices.offersOn(day, new Set(near.map((piece) => piece.id))).flatMap((offer) => (offer.stock > 0 ? [offer.pieceId] : [])))
-    return near.filter((piece) => sold.has(piece.id)).slice(0, ALIKE_EACH)
+    const found = model ? alikePieces(model, same).map(({ piece }) => piece) : []
+    const sold = new Set(prices.offersOn(day, new Set(found.map((piece) => piece.id))).flatMap((offer) => (offer.stock > 0 ? [offer.pieceId] : [])))
+    return found.filter((piece) => sold.has(piece.id)).slice(0, ALIKE_EACH)
   })
+  const alike = [...new Map(near.map((piece) => [piece.id, piece])).values()]
   const offers = prices.offersOn(day, new Set(alike.map((piece) => piece.id)))
   return { look: { ...look, pieces: [...look.pieces, ...alike], offers: [...look.offers, ...offers] }, alike }
 }

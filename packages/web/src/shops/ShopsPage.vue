@@ -167,7 +167,7 @@ document.title = 'Shops · Hestiad'
             <s v-if="offer.listCents !== null" class="soft">{{ money(offer.listCents) }}</s>
             <b>{{ offer.priceCents === null ? '?' : money(offer.priceCents) }}</b>
             <span class="soft aside">
-              {{ offer.stock === 0 ? t('shops.soldOut') : t('shops.stock', { n: offer.stock })
+              {{ offer.stock === 0 ? t('shops.soldOut') : t('shops.stock', { n: offer.stock }, offer.stock)
               }}<template v-if="offer.leadDays > 0"> · {{ t('shops.lead', { n: offer.leadDays }, offer.leadDays) }}</template
               ><template v-if="offer.untilDay"> · {{ t('shops.until', { day: formatDate(offer.untilDay) }) }}</template
               ><template v-if="offer.noted"> · {{ t('shops.noted', { day: formatDate(offer.noted.day) }) }} {{ offer.noted.note }}</template>

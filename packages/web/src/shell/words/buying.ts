@@ -150,7 +150,7 @@ export const shopWords = {
   packsThere: 'Packs there',
   leadDays: 'Days until it comes',
   pack: 'pack of {n}',
-  stock: '{n} packs',
+  stock: '{n} pack | {n} packs',
   soldOut: 'sold out',
   lead: '{n} day | {n} days',
   until: 'until {day}',
