@@ -31,6 +31,7 @@ function each(value: unknown, fill: (item: unknown) => unknown): unknown {
   return Array.isArray(value) ? value.map(fill) : value
 }
 
-function isRecord(value: unknown): value is Record<string, unknown> {
+/** Whether this is an object of JSON. */
+export function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }

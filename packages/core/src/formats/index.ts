@@ -1,6 +1,8 @@
 export type { Fault, Parsed } from './fault.js'
 export { fillLook, fillPiece } from './fillLook.js'
 export { parseLook, validateLook, factsFaults, pieceFaults } from './parseLook.js'
+export { LookReader } from './lookReader.js'
+export { membersOf, textOf, type Member, type Members } from './members.js'
 export { lookSchema, MOST_GUESTS } from './lookSchema.js'
 export { readCsv, writeCsv } from './csv.js'
 export { cupboardColumns, type CupboardColumn } from './cupboardColumns.js'

@@ -3,24 +3,30 @@ import type { Look } from '../design/look.js'
 import { checkLook } from './checkLook.js'
 import { factsSchema } from './factsSchema.js'
 import type { Fault, Parsed } from './fault.js'
-import { fillLook } from './fillLook.js'
+import { fillLook, isRecord } from './fillLook.js'
 import { lookSchema } from './lookSchema.js'
 
 const MOST_FAULTS = 20
 
-let compiled: { quick: ValidateFunction; look: ValidateFunction; piece: ValidateFunction; facts: ValidateFunction } | undefined
+const schemas = {
+  quick: () => counted(lookSchema) as object,
+  look: () => lookSchema,
+  piece: () => ({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' }),
+  facts: () => factsSchema
+} as const
 
-function validators(): NonNullable<typeof compiled> {
-  if (!compiled) {
-    const ajv = new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false, allowUnionTypes: true })
-    compiled = {
-      quick: ajv.compile(counted(lookSchema) as object),
-      look: ajv.compile(lookSchema),
-      piece: ajv.compile({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' }),
-      facts: ajv.compile(factsSchema)
-    }
+const compiled = new Map<string, ValidateFunction>()
+let ajv: Ajv | undefined
+
+/** Compiled when it is first asked for: a large schema takes a third of a second. */
+function validator(name: keyof typeof schemas): ValidateFunction {
+  let validate = compiled.get(name)
+  if (!validate) {
+    ajv ??= new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false, allowUnionTypes: true })
+    validate = ajv.compile(schemas[name]())
+    compiled.set(name, validate)
   }
-  return compiled
+  return validate
 }
 
 /**
@@ -46,24 +52,31 @@ export function parseLook(text: string): Parsed<Look> {
   return validateLook(value)
 }
 
-/** Makes an older look whole, checks it against the schema, then what no schema can say: ids that resolve, supports that carry, times in order. */
-export function validateLook(given: unknown): Parsed<Look> {
-  const value = fillLook(given)
-  const { quick, look } = validators()
-  if (!quick(value) && !look(value)) return { ok: false, faults: (look.errors ?? []).slice(0, MOST_FAULTS).map(faultOf) }
-  const faults = checkLook(value as Look).slice(0, MOST_FAULTS)
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: value as Look }
+/**
+ * Makes an older look whole, checks it against the schema, then what no schema can say: ids that resolve, supports that carry, times in order.
+ * `checked` are lists of the look that are whole and of the right form already.
+ */
+export function validateLook(given: unknown, checked: Readonly<Record<string, readonly unknown[]>> = {}): Parsed<Look> {
+  const empty = Object.fromEntries(Object.keys(checked).map((name) => [name, []]))
+  const value = fillLook(isRecord(given) ? { ...given, ...empty } : given)
+  if (!validator('quick')(value)) {
+    const named = validator('look')
+    if (!named(value)) return { ok: false, faults: (named.errors ?? []).slice(0, MOST_FAULTS).map(faultOf) }
+  }
+  const whole = { ...(value as Look), ...checked }
+  const faults = checkLook(whole).slice(0, MOST_FAULTS)
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: whole }
 }
 
 /** Checks one piece against the schema. */
 export function pieceFaults(value: unknown): Fault[] {
-  const { piece } = validators()
+  const piece = validator('piece')
   return piece(value) ? [] : (piece.errors ?? []).map(faultOf)
 }
 
 /** Checks the facts of one piece against their schema. */
 export function factsFaults(value: unknown): Fault[] {
-  const { facts } = validators()
+  const facts = validator('facts')
   return facts(value) ? [] : (facts.errors ?? []).map(faultOf)
 }
 

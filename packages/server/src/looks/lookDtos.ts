@@ -1,3 +1,4 @@
+import type { Members } from '@hestiad/core/formats'
 import { IsArray, IsObject, ArrayMaxSize, IsString, MaxLength, IsOptional, ValidateNested } from 'class-validator'
 
 export const MOST_HISTORY = 200
@@ -8,9 +9,17 @@ export class HistoryDto {
   @IsArray() @ArrayMaxSize(MOST_HISTORY) future!: unknown[]
 }
 
+/** A look still in the bytes it came in, JSON in UTF-8. */
+export class LookBytes {
+  constructor(
+    readonly bytes: Uint8Array,
+    readonly members: Members
+  ) {}
+}
+
 export class SaveLookDto {
   static readonly nested = { history: HistoryDto }
-  @IsObject() look!: object
+  @IsObject() look!: LookBytes
   @IsObject() @ValidateNested() history!: HistoryDto
 }
 

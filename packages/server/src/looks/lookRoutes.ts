@@ -1,12 +1,12 @@
 import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
 import { buyList } from '@hestiad/core'
 import { writeBuyListCsv } from '@hestiad/core/formats'
-import { ApiError } from '../errors.js'
 import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
 import { readDto } from '../http/dto.js'
 import type { Storage } from '../storage/openStorage.js'
-import { CopyLookDto, SaveLookDto } from './lookDtos.js'
-import { addLook, loadLook, lookAnswer, lookFrom, lookOf, saveLook } from './lookStore.js'
+import { CopyLookDto } from './lookDtos.js'
+import { addLook, loadLook, lookAnswer, lookFrom, lookOf } from './lookStore.js'
+import { saveRoute } from './saveRoute.js'
 
 type ById = FastifyRequest<{ Params: { id: string } }>
 
@@ -18,16 +18,7 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
     return reply.header('etag', `"${row.revision}"`).send(lookAnswer(row))
   })
 
-  app.put(
-    '/api/looks/:id',
-    { schema: { tags, summary: 'Save over the revision named in If-Match; 412 when it is not the newest' } },
-    async (request: ById, reply) => {
-      const revision = revisionOf(request)
-      const dto = readDto(SaveLookDto, request.body)
-      const saved = await saveLook(storage, request.params.id, revision, lookFrom(dto.look), dto.history)
-      return reply.header('etag', `"${saved}"`).send({ id: request.params.id, revision: saved })
-    }
-  )
+  void app.register(saveRoute, { storage })
 
   app.post('/api/looks/:id/copies', { schema: { tags, summary: 'Keep a version as another look of the same occasion' } }, async (request: ById, reply) => {
     const dto = readDto(CopyLookDto, request.body)
@@ -75,12 +66,4 @@ export function download(reply: FastifyReply, type: string, name: string): Fasti
     .replace(/\s+/g, ' ')
     .trim()
   return reply.type(type).header('content-disposition', `attachment; filename="${plain}"`)
-}
-
-function revisionOf(request: FastifyRequest): number {
-  const tag = request.headers['if-match']
-  if (tag === undefined) throw new ApiError('revision-missing')
-  const match = /^"?(\d{1,15})"?$/.exec(tag)
-  if (!match) throw new ApiError('bad-request', [{ place: 'If-Match', message: 'must be a revision number in quotes' }])
-  return Number(match[1])
 }

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
 import type { Look } from '@hestiad/core'
-import { fillLook, validateLook } from '@hestiad/core/formats'
+import { fillLook, textOf, validateLook, type LookReader } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
-import type { LookAnswer } from './lookDtos.js'
+import type { LookAnswer, LookBytes } from './lookDtos.js'
 
 const NO_HISTORY = { past: [], future: [] }
 
@@ -17,6 +17,13 @@ export function lookFrom(value: unknown): Look {
   return parsed.value
 }
 
+/** The text of a look that may be stored as it is. @throws ApiError unusable-look naming the places */
+export function checkedText(reader: LookReader, { bytes, members }: LookBytes): string {
+  const parsed = reader.read(bytes, members)
+  if (!parsed.ok) throw new ApiError('unusable-look', parsed.faults)
+  return textOf(bytes)
+}
+
 /** @throws ApiError not-found */
 export async function loadLook(storage: Storage, id: string): Promise<LookEntity> {
   const row = await storage.dataSource.getRepository(LookEntity).findOneBy({ id })
@@ -24,9 +31,8 @@ export async function loadLook(storage: Storage, id: string): Promise<LookEntity
   return row
 }
 
-/** Saves over the revision the client began from. @throws ApiError revision-conflict with the newer revision, not-found */
-export function saveLook(storage: Storage, id: string, revision: number, look: Look, history: object): Promise<number> {
-  const document = JSON.stringify({ ...look, id })
+/** Saves the text of a checked look over the revision the client began from. @throws ApiError revision-conflict with the newer revision, not-found */
+export function saveLook(storage: Storage, id: string, revision: number, document: string, history: object): Promise<number> {
   const past = JSON.stringify(history)
   return storage.writes.run(async (manager) => {
     const repository = manager.getRepository(LookEntity)
@@ -48,14 +54,14 @@ export async function insertLook(manager: EntityManager, look: Look, id: string,
   const occasion = occasionId ?? randomUUID()
   const nowMs = Date.now()
   if (!occasionId) await manager.insert(OccasionEntity, { id: occasion, createdAtMs: nowMs })
-  const row = { id, occasionId: occasion, revision: 1, document: JSON.stringify({ ...look, id }), history: JSON.stringify(NO_HISTORY), updatedAtMs: nowMs }
+  const row = { id, occasionId: occasion, revision: 1, document: JSON.stringify(look), history: JSON.stringify(NO_HISTORY), updatedAtMs: nowMs }
   await manager.insert(LookEntity, row)
   return row
 }
 
-/** The look of a row, made whole when an older version wrote it. */
-export function lookOf(row: Pick<LookEntity, 'document'>): Look {
-  return fillLook(JSON.parse(row.document)) as Look
+/** The look of a row, under the row's id, made whole when an older version wrote it. */
+export function lookOf(row: Pick<LookEntity, 'document' | 'id'>): Look {
+  return { ...(fillLook(JSON.parse(row.document)) as Look), id: row.id }
 }
 
 export function lookAnswer(row: LookEntity): LookAnswer {
