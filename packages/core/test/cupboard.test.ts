@@ -11,6 +11,7 @@ import {
   createAssessor,
   createCupboardSearch,
   applyEdit,
+  mainColors,
   needs,
   noFacets,
   noFacts,
@@ -166,6 +167,9 @@ describe('the cupboard search', () => {
     expect(names('plate >30cm')).toEqual(['Brass-rim charger', 'Rattan charger'])
     expect(names('nothing of the kind')).toEqual([])
     expect(names('', { ...noFacets, kinds: ['riser'] })).toEqual(['Oak cake stand'])
+    const used = items(demoLook().pieces).map((item, i) => ({ ...item, facts: { ...item.facts, lastUsed: ['', '2026-01-10', '2026-03-01'][i % 3]! } }))
+    const unused = createCupboardSearch(used).find('', { ...noFacets, state: 'unused-since', sinceDay: '2026-03-01' }, 'in')
+    expect(unused).toEqual(used.flatMap((item, i) => (item.piece.owned > 0 && i % 3 !== 2 ? [i] : [])))
     expect(names('', { ...noFacets, state: 'low' })).toEqual(expect.arrayContaining(['Wet foam, brick']))
   })
 
@@ -192,6 +196,13 @@ describe('the cupboard search', () => {
       })
       expect(names(asked.join(' '))).toEqual(slow.map((piece) => piece.name))
     }
+  })
+
+  it('takes the main colors of a picture: shares of its area, shades of one color together, specks left out', () => {
+    const pixels = Array.from({ length: 1000 }, (_, i) => (i < 600 ? [180, 72, 42] : i < 700 ? [184, 76, 46] : i < 980 ? [126, 154, 166] : [0, 255, 0]))
+    const found = mainColors(new Uint8Array(pixels.flatMap((rgb) => [...rgb, 255])))
+    expect(found.map((one) => one.share)).toEqual([0.7, 0.28])
+    expect(found[1]!.color).toBe('#7e9aa6')
   })
 
   it('OKLab agrees with the published pairs of its author (Ottosson 2020): white, and red 0.628 0.225 0.126', () => {

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url'
 import { createApp } from './app.js'
 import { readConfig, UsageProblem, type Config } from './config.js'
 import { loadDemo } from './demo.js'
+import { sweepPhotos } from './photos/photoStore.js'
 import { openStorage, StorageProblem } from './storage/openStorage.js'
 
 const root = fileURLToPath(new URL('../../../', import.meta.url))
@@ -21,6 +22,7 @@ async function start(): Promise<void> {
   if (config.fresh) setAside(config)
   const storage = await openStorage(config.databaseFile)
   await loadDemo(storage, config.demoFolder)
+  await sweepPhotos(storage, Date.now())
   const app = await createApp({ storage, webFolder: config.webFolder, day: config.day })
   const address = await app.listen({ port: config.port, host: '127.0.0.1' })
   process.stdout.write(`Hestiad is at ${address}\n`)

@@ -12,10 +12,12 @@ export interface Facets {
   /** Of the largest measure. */
   readonly fromMm: number | null
   readonly toMm: number | null
-  readonly state: 'all' | 'owned' | 'low' | 'never-used' | 'care' | 'borrowed' | 'incomplete'
+  /** ISO day for the state `unused-since`. */
+  readonly sinceDay: string
+  readonly state: 'all' | 'owned' | 'low' | 'never-used' | 'unused-since' | 'care' | 'borrowed' | 'incomplete'
 }
 
-export const noFacets: Facets = { kinds: [], materials: [], seasons: [], rooms: [], fromMm: null, toMm: null, state: 'all' }
+export const noFacets: Facets = { kinds: [], materials: [], seasons: [], rooms: [], fromMm: null, toMm: null, sinceDay: '', state: 'all' }
 
 /** An index over a cupboard. `find` answers positions in the list it was made of, in its order. */
 export interface CupboardSearch {
@@ -94,6 +96,8 @@ function matches({ item, room }: Entry, facets: Facets): boolean {
       return isLow(piece)
     case 'never-used':
       return piece.owned > 0 && facts.lastUsed === ''
+    case 'unused-since':
+      return piece.owned > 0 && facts.lastUsed < facets.sinceDay
     case 'care':
       return piece.first.length > 0
     case 'borrowed':

@@ -197,5 +197,5 @@ export interface Offer {
   /** Last day of the price or the season, ISO; null when open. */
   readonly untilDay: string | null
   /** Seen by the stylist: the day, ISO, and a note; null when a shop told it. */
-  readonly noted: { readonly day: string; readonly note: string } | null
+  readonly noted: { readonly day: string; readonly note: string; readonly photoId: string | null } | null
 }

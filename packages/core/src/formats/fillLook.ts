@@ -4,6 +4,7 @@ import { noTax, plainBuying } from '../design/money.js'
 const lookDefaults = { shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
 const pieceDefaults = { first: [], of: null } as const
 const offerDefaults = { listCents: null, untilDay: null, noted: null } as const
+const notedDefaults = { photoId: null } as const
 
 /** An older look made whole: absent parts get the value that changes nothing; anything else is left for the schema to judge. */
 export function fillLook(value: unknown): unknown {
@@ -13,8 +14,14 @@ export function fillLook(value: unknown): unknown {
     ...value,
     money: filled(value['money'], noTax),
     pieces: each(value['pieces'], fillPiece),
-    offers: each(value['offers'], (offer) => filled(offer, offerDefaults))
+    offers: each(value['offers'], fillOffer)
   }
+}
+
+/** The same for one offer. */
+export function fillOffer(value: unknown): unknown {
+  const offer = filled(value, offerDefaults)
+  return isRecord(offer) && isRecord(offer['noted']) ? { ...offer, noted: filled(offer['noted'], notedDefaults) } : offer
 }
 
 /** The same for one piece. */

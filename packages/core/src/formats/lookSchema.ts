@@ -258,7 +258,7 @@ export const lookSchema = {
         leadDays: { type: 'integer', minimum: 0, maximum: 400 },
         listCents: orNull(cents),
         untilDay: orNull(day),
-        noted: orNull(object({ day, note: { type: 'string', maxLength: 1000 } }))
+        noted: orNull(object({ day, note: { type: 'string', maxLength: 1000 }, photoId: nullableId }))
       }),
       20_000
     ),

@@ -3,7 +3,20 @@ import { isCalendarDay } from '../units/clock.js'
 import { plainField, readCsv, writeCsv } from './csv.js'
 import type { Fault, Parsed } from './fault.js'
 
-export const offerColumns = ['id', 'pieceId', 'shop', 'packSize', 'priceCents', 'stock', 'leadDays', 'listCents', 'untilDay', 'notedDay', 'note'] as const
+export const offerColumns = [
+  'id',
+  'pieceId',
+  'shop',
+  'packSize',
+  'priceCents',
+  'stock',
+  'leadDays',
+  'listCents',
+  'untilDay',
+  'notedDay',
+  'note',
+  'photoId'
+] as const
 type OfferColumn = (typeof offerColumns)[number]
 
 /** Offers as CSV; reading it back gives the same offers. */
@@ -21,7 +34,8 @@ export function writeOffersCsv(offers: readonly Offer[]): string {
       o.listCents ?? '',
       o.untilDay ?? '',
       o.noted?.day ?? '',
-      o.noted?.note ?? ''
+      o.noted?.note ?? '',
+      o.noted?.photoId ?? ''
     ])
   )
 }
@@ -70,6 +84,7 @@ function offerOf(header: readonly string[], fields: readonly string[], row: numb
   if (cell('shop') === '' || cell('shop').length > 200) fault('shop', 'must be 1 to 200 characters')
   if (cell('note').length > 1000) fault('note', 'is longer than 1000 characters')
   const notedDay = day('notedDay')
+  if (!/^([a-z0-9][a-z0-9-]{0,63})?$/.test(cell('photoId'))) fault('photoId', 'is no id of a photo')
   return {
     id: id('id'),
     pieceId: id('pieceId'),
@@ -80,6 +95,6 @@ function offerOf(header: readonly string[], fields: readonly string[], row: numb
     leadDays: whole('leadDays', 0)!,
     listCents: whole('listCents', null),
     untilDay: day('untilDay') || null,
-    noted: notedDay === '' ? null : { day: notedDay, note: cell('note') }
+    noted: notedDay === '' ? null : { day: notedDay, note: cell('note'), photoId: cell('photoId') || null }
   }
 }

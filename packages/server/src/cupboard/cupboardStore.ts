@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm'
 import { noFacts, type CupboardItem, type Offer, type Piece, type PieceFacts } from '@hestiad/core'
-import { fillPiece } from '@hestiad/core/formats'
+import { fillOffer, fillPiece } from '@hestiad/core/formats'
 import { OfferEntity } from '../storage/entities/OfferEntity.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
 import type { Storage } from '../storage/openStorage.js'
@@ -17,7 +17,7 @@ function factsOf(text: string): PieceFacts {
 /** Offers the stylist keeps: brought in by CSV, seen in a shop, or of the demo. */
 export async function loadOffers(storage: Storage): Promise<Offer[]> {
   const rows = await storage.dataSource.getRepository(OfferEntity).find({ order: { position: 'ASC' } })
-  return rows.map((row) => ({ listCents: null, untilDay: null, noted: null, ...(JSON.parse(row.document) as Partial<Offer>) }) as Offer)
+  return rows.map((row) => fillOffer(JSON.parse(row.document)) as Offer)
 }
 
 /** Writes items over those of the same id and adds the rest after them; nothing is removed. */

@@ -11,10 +11,10 @@ export const photoRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { 
   app.addContentTypeParser(['image/jpeg', 'image/png', 'image/webp', 'application/octet-stream'], { parseAs: 'buffer' }, (_request, body, parsed) =>
     parsed(null, body)
   )
-  app.post('/api/photos', { schema: { tags, summary: 'Keep a photo (JPEG, PNG or WebP as the body); answers its main colors' } }, async (request, reply) => {
+  app.post('/api/photos', { schema: { tags, summary: 'Keep a photo (JPEG, PNG or WebP as the body)' } }, async (request, reply) => {
     if (!Buffer.isBuffer(request.body)) throw new ApiError('unsupported-type')
-    const { id, widthPx, heightPx, colors } = await keepPhoto(storage, request.body)
-    return reply.status(201).send({ id, widthPx, heightPx, colors: JSON.parse(colors) as unknown })
+    const { id, widthPx, heightPx } = await keepPhoto(storage, request.body)
+    return reply.status(201).send({ id, widthPx, heightPx })
   })
   app.get('/api/photos/:id/:size', { schema: { tags, summary: 'A photo, `small` or `large`, as JPEG' } }, async (request: BySize, reply) => {
     const { id, size } = request.params

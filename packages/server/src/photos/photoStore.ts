@@ -3,7 +3,6 @@ import type Sharp from 'sharp'
 import { ApiError } from '../errors.js'
 import { PhotoEntity } from '../storage/entities/PhotoEntity.js'
 import type { Storage } from '../storage/openStorage.js'
-import { mainColors } from './mainColors.js'
 
 /** A picture larger than this is refused before a pixel of it is unpacked. */
 const MOST_PIXELS = 50_000_000
@@ -20,7 +19,7 @@ async function loadSharp(): Promise<typeof Sharp> {
 }
 
 /**
- * Keeps a photo: turned upright, at most 1,600 pixels long, as JPEG, without what the camera wrote into it; its main colors beside it.
+ * Keeps a photo: turned upright, at most 1,600 pixels long, as JPEG, without what the camera wrote into it.
  * @throws ApiError unusable-photo
  */
 export async function keepPhoto(storage: Storage, bytes: Buffer): Promise<PhotoEntity> {
@@ -33,14 +32,12 @@ export async function keepPhoto(storage: Storage, bytes: Buffer): Promise<PhotoE
     if (width * height > MOST_PIXELS) throw new Error(`${width} × ${height} pixels are more than ${MOST_PIXELS}`)
     const large = await at(LARGE_PX).jpeg({ quality: 82 }).toBuffer({ resolveWithObject: true })
     const small = await at(SMALL_PX).jpeg({ quality: 78 }).toBuffer()
-    const raw = await at(64).removeAlpha().raw().toBuffer()
     const photo = {
       id: randomUUID(),
       widthPx: large.info.width,
       heightPx: large.info.height,
       large: large.data,
       small,
-      colors: JSON.stringify(mainColors(raw)),
       createdAtMs: Date.now()
     }
     await storage.writes.run((manager) => manager.insert(PhotoEntity, photo))
@@ -55,4 +52,20 @@ export async function loadPhoto(storage: Storage, id: string): Promise<PhotoEnti
   const photo = await storage.dataSource.getRepository(PhotoEntity).findOneBy({ id })
   if (!photo) throw new ApiError('not-found', [{ place: '', message: `no photo ${id.slice(0, 64)}` }])
   return photo
+}
+
+/** Photos that no piece, offer or look (or its undo) has named for this long are let go. */
+const KEPT_UNNAMED_MS = 30 * 86_400_000
+
+/** Lets go of photos nobody names any more. `nowMs` is milliseconds since 1970. */
+export async function sweepPhotos(storage: Storage, nowMs: number): Promise<void> {
+  await storage.writes.run((manager) =>
+    manager.query(
+      `DELETE FROM photo WHERE createdAtMs < ?
+        AND NOT EXISTS (SELECT 1 FROM piece WHERE instr(facts, photo.id) > 0)
+        AND NOT EXISTS (SELECT 1 FROM offer WHERE instr(document, photo.id) > 0)
+        AND NOT EXISTS (SELECT 1 FROM look WHERE instr(document, photo.id) > 0 OR instr(history, photo.id) > 0)`,
+      [nowMs - KEPT_UNNAMED_MS]
+    )
+  )
 }

@@ -11,4 +11,6 @@ export class NotedOfferDto {
   @IsInt() @Min(0) @Max(400) leadDays!: number
   @IsString() @IsISO8601({ strict: true }) day!: string
   @IsString() @MaxLength(1000) note!: string
+  /** Id of a photo kept before. */
+  @IsOptional() @IsString() @Matches(/^[a-z0-9-]{1,64}$/) photoId?: string
 }

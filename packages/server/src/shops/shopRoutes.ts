@@ -64,8 +64,9 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
   )
 
   app.post('/api/offers', { schema: { tags, summary: 'Keep an offer seen in a shop' } }, async (request, reply) => {
-    const { day, note, priceCents, ...seen } = readDto(NotedOfferDto, request.body)
-    const offer: Offer = { ...seen, id: `noted-${randomUUID()}`, priceCents: priceCents ?? null, listCents: null, untilDay: null, noted: { day, note } }
+    const { day, note, photoId, priceCents, ...seen } = readDto(NotedOfferDto, request.body)
+    const noted = { day, note, photoId: photoId ?? null }
+    const offer: Offer = { ...seen, id: `noted-${randomUUID()}`, priceCents: priceCents ?? null, listCents: null, untilDay: null, noted }
     await storage.writes.run((manager) => putOffers(manager, [offer]))
     return reply.status(201).send(offer)
   })

@@ -62,13 +62,13 @@ export interface NotedOffer {
   leadDays: number
   day: string
   note: string
+  photoId?: string
 }
 
 export interface PhotoAnswer {
   readonly id: string
   readonly widthPx: number
   readonly heightPx: number
-  readonly colors: readonly { readonly color: string; readonly share: number }[]
 }
 
 /** A buying plan in the making, or made. */

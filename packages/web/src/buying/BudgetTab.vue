@@ -77,7 +77,7 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
       :choices="(['plain', 'groups', 'zones'] as const).map((value) => ({ value, label: t(`buy.splits.${value}`) }))"
       @update:model-value="setSplit"
     />
-    <table>
+    <table class="figures">
       <thead>
         <tr>
           <th></th>
@@ -164,42 +164,6 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13px;
-}
-
-th {
-  font-weight: 400;
-  text-align: start;
-  color: var(--soft-ink);
-}
-
-td,
-thead th {
-  text-align: end;
-}
-
-thead th:first-child {
-  text-align: start;
-}
-
-tr.over td,
-tr.over th {
-  color: var(--ember);
-}
-
-td,
-th {
-  padding: 3px 0 3px 6px;
-  border-bottom: 1px solid var(--hairline);
-}
-
-th:first-child {
-  padding-left: 0;
-}
-
 p {
   margin: 0;
 }

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { formatAmount } from '@hestiad/core'
 import { useLook } from '../stores/lookStore.js'
 import BudgetTab from './BudgetTab.vue'
+import CompareTab from './CompareTab.vue'
 import NeedsTab from './NeedsTab.vue'
 import ShoppingTab from './ShoppingTab.vue'
 import SpentTab from './SpentTab.vue'
@@ -13,7 +14,7 @@ import SpentTab from './SpentTab.vue'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const tabs = ['shop', 'needs', 'budget', 'spent'] as const
+const tabs = ['shop', 'needs', 'budget', 'spent', 'compare'] as const
 const tab = ref<(typeof tabs)[number]>('shop')
 const list = computed(() => store.figures?.money)
 const money = (cents: number) => formatAmount(cents, props.look.money.currency)
@@ -59,6 +60,7 @@ function step(by: number): void {
       <NeedsTab v-if="tab === 'needs'" :look="look" />
       <BudgetTab v-else-if="tab === 'budget'" :look="look" :list="list" />
       <SpentTab v-else-if="tab === 'spent'" :look="look" :list="list" />
+      <CompareTab v-else-if="tab === 'compare'" :look="look" />
     </div>
   </div>
 </template>

@@ -1,9 +1,22 @@
 <script setup lang="ts">
-import { noFacets, noFacts, seasons, setStates, withUsualSizes, type CupboardItem, type Facets, type Piece, type PieceKind, type Season } from '@hestiad/core'
+import {
+  addDays,
+  noFacets,
+  noFacts,
+  seasons,
+  setStates,
+  withUsualSizes,
+  type CupboardItem,
+  type Facets,
+  type Piece,
+  type PieceKind,
+  type Season
+} from '@hestiad/core'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import ChoiceField from '../shell/ChoiceField.vue'
+import { today } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
 import FacetSelect from './FacetSelect.vue'
 import ImportDialog from './ImportDialog.vue'
@@ -29,7 +42,7 @@ const searchField = ref<HTMLInputElement>()
 const open = computed(() => (items.value ?? []).find((item) => item.piece.id === openId.value))
 const chosenItems = computed(() => (items.value ?? []).filter((item) => chosen.value.has(item.piece.id)))
 const sets = computed(() => setStates(items.value ?? []).filter((set) => set.missing > 0))
-const states = ['all', 'owned', 'low', 'never-used', 'care', 'borrowed', 'incomplete'] as const
+const states = ['all', 'owned', 'low', 'never-used', 'unused-since', 'care', 'borrowed', 'incomplete'] as const
 const narrowed = computed(() => query.value !== '' || JSON.stringify(facets.value) !== JSON.stringify(noFacets))
 
 onMounted(async () => {
@@ -40,6 +53,8 @@ onMounted(async () => {
 const narrow = (part: Partial<Facets>) => (facets.value = { ...facets.value, ...part })
 const one = <T extends string>(value: T) => (value === '' ? [] : [value])
 const same = (values: readonly string[]) => values.map((value) => ({ value, label: value }))
+
+const aYearAgo = () => addDays(today(), -365)
 
 function choose(id: string, on: boolean): void {
   const next = new Set(chosen.value)
@@ -142,7 +157,15 @@ document.title = 'Cupboard · Hestiad'
         :label="t('cupboard.state')"
         :model-value="facets.state"
         :choices="states.map((value) => ({ value, label: t(`cupboard.states.${value}`) }))"
-        @update:model-value="narrow({ state: $event as Facets['state'] })"
+        @update:model-value="narrow({ state: $event as Facets['state'], sinceDay: facets.sinceDay || aYearAgo() })"
+      />
+      <input
+        v-if="facets.state === 'unused-since'"
+        class="native"
+        type="date"
+        :aria-label="t('cupboard.sinceDay')"
+        :value="facets.sinceDay"
+        @change="narrow({ sinceDay: ($event.target as HTMLInputElement).value })"
       />
       <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: items?.length ?? 0 }) }}</span>
       <ChoiceField

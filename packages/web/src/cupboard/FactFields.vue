@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { answers, finishes, origins, seasons, type CupboardItem, type PieceFacts, type Season } from '@hestiad/core'
+import { answers, finishes, formatAmount, parseAmount, origins, seasons, type CupboardItem, type PieceFacts, type Season } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
-import { formatAmount, parseAmount } from '@hestiad/core'
+import { usePreferences } from '../stores/preferences.js'
 
 /** What is known of a piece beyond its sizes. */
 const props = defineProps<{ item: CupboardItem }>()
 const emit = defineEmits<{ change: [item: CupboardItem] }>()
 const { t } = useI18n()
+const preferences = usePreferences()
 const facts = computed(() => props.item.facts)
 const set = (part: Partial<PieceFacts>) => emit('change', { ...props.item, facts: { ...props.item.facts, ...part } })
 const choices = {
@@ -22,16 +23,16 @@ const choices = {
 const texts = ['pattern', 'motif', 'provenance', 'setName', 'borrowedFrom'] as const
 const each = computed(() => {
   const { paidCents } = facts.value
-  return paidCents !== null && props.item.piece.owned > 1 ? formatAmount(Math.round(paidCents / props.item.piece.owned), 'USD') : ''
+  return paidCents !== null && props.item.piece.owned > 1 ? formatAmount(Math.round(paidCents / props.item.piece.owned), preferences.currency) : ''
 })
 
 function setMoney(name: 'paidCents' | 'listCents', event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim()
-  const cents = text === '' ? null : parseAmount(text, 'USD')
+  const cents = text === '' ? null : parseAmount(text, preferences.currency)
   if (cents !== undefined && (cents === null || cents >= 0)) set({ [name]: cents })
   else (event.target as HTMLInputElement).value = shown(facts.value[name])
 }
-const shown = (cents: number | null) => (cents === null ? '' : formatAmount(cents, 'USD'))
+const shown = (cents: number | null) => (cents === null ? '' : formatAmount(cents, preferences.currency))
 
 function setSeason(season: Season, on: boolean): void {
   set({ seasons: seasons.filter((one) => (one === season ? on : facts.value.seasons.includes(one))) })

@@ -3,7 +3,9 @@ import { costPerUseCents, firstCares, formatAmount, materials, pieceKinds, withU
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type PhotoAnswer } from '../api/client.js'
+import { api } from '../api/client.js'
+import { usePreferences } from '../stores/preferences.js'
+import { photoColors } from '../workers/photoColors.js'
 import CountField from '../shell/CountField.vue'
 import LengthField from '../shell/LengthField.vue'
 import FactFields from './FactFields.vue'
@@ -15,12 +17,13 @@ import PieceTile from './PieceTile.vue'
 const props = defineProps<{ item: CupboardItem; uses: Uses }>()
 const emit = defineEmits<{ change: [item: CupboardItem]; close: []; remove: [item: CupboardItem]; add: [item: CupboardItem] }>()
 const { t } = useI18n()
-const photo = ref<PhotoAnswer>()
+const preferences = usePreferences()
+const colors = ref<Awaited<ReturnType<typeof photoColors>>>([])
 const problem = ref('')
 watch(
   () => props.item.piece.id,
   () => {
-    photo.value = undefined
+    colors.value = []
     problem.value = ''
   }
 )
@@ -51,11 +54,17 @@ async function addPhoto(event: Event): Promise<void> {
   if (!file) return
   problem.value = ''
   try {
-    photo.value = await api.addPhoto(file)
-    emit('change', { ...props.item, facts: { ...props.item.facts, photoId: photo.value.id } })
+    const { id } = await api.addPhoto(file)
+    setPhoto(id)
+    colors.value = await photoColors(id)
   } catch (error) {
     problem.value = (error as Error).message
   }
+}
+
+function setPhoto(photoId: string | null): void {
+  colors.value = []
+  emit('change', { ...props.item, facts: { ...props.item.facts, photoId } })
 }
 </script>
 
@@ -71,13 +80,14 @@ async function addPhoto(event: Event): Promise<void> {
         >{{ t('cupboard.takePhoto')
         }}<input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" class="visually-hidden" @change="addPhoto"
       /></label>
+      <button v-if="item.facts.photoId" class="plain link" @click="setPhoto(null)">{{ t('cupboard.dropPhoto') }}</button>
     </p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
-    <div v-if="photo && photo.colors.length > 0" class="small">
+    <div v-if="colors.length > 0" class="small">
       {{ t('cupboard.photoColors') }}
       <div class="row">
         <button
-          v-for="one in photo.colors"
+          v-for="one in colors"
           :key="one.color"
           class="chip"
           :style="{ background: one.color }"
@@ -170,9 +180,9 @@ async function addPhoto(event: Event): Promise<void> {
     </fieldset>
     <p class="soft small">
       {{ t('cupboard.uses', { past: uses.past, planned: uses.planned }) }}
-      <template v-if="perUse.soFar !== null">{{ t('cupboard.useSoFar', { cents: formatAmount(perUse.soFar, 'USD') }) }}</template>
+      <template v-if="perUse.soFar !== null">{{ t('cupboard.useSoFar', { cents: formatAmount(perUse.soFar, preferences.currency) }) }}</template>
       <template v-if="perUse.planned !== null && perUse.planned !== perUse.soFar">{{
-        t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, 'USD') })
+        t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
       }}</template>
     </p>
     <OtherUses :item="item" @add="emit('add', $event)" />

@@ -9,6 +9,7 @@ import TableFields from '../brief/TableFields.vue'
 import AmountField from '../shell/AmountField.vue'
 import { today } from '../shell/dates.js'
 import TimeField from '../shell/TimeField.vue'
+import { currencies, usePreferences } from '../stores/preferences.js'
 
 const shown = defineModel<boolean>({ required: true })
 const { t } = useI18n()
@@ -34,10 +35,9 @@ const wishes = reactive<NewOccasion>({
   guests: 8,
   totalCents: 30_000,
   reservePercent: 15,
-  currency: 'USD',
+  currency: usePreferences().currency,
   table
 })
-const currencies = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'SEK', 'CHF', 'JPY']
 
 async function create(): Promise<void> {
   if (wishes.title.trim() === '') {

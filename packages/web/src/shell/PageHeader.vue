@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Moon, Sun } from '@lucide/vue'
 import { useI18n } from 'vue-i18n'
-import { usePreferences } from '../stores/preferences.js'
+import { currencies, usePreferences } from '../stores/preferences.js'
 
 /** The head of a page without a Board. */
 defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' }>()
@@ -18,6 +18,9 @@ const preferences = usePreferences()
       <router-link to="/shops" :class="{ here: here === 'shops' }">{{ t('nav.shops') }}</router-link>
     </nav>
     <span class="gap" />
+    <select v-model="preferences.currency" class="native currency" :aria-label="t('nav.currency')" :title="t('nav.currency')">
+      <option v-for="one in currencies" :key="one" :value="one">{{ one }}</option>
+    </select>
     <button class="icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
       {{ preferences.unit }}
     </button>
@@ -64,6 +67,13 @@ nav a.here {
 
 .gap {
   flex: 1;
+}
+
+.currency {
+  width: auto;
+  border-color: transparent;
+  background: none;
+  font-weight: 650;
 }
 
 .icon {

@@ -6,21 +6,36 @@ import { api, type Article } from '../api/client.js'
 import AmountField from '../shell/AmountField.vue'
 import CountField from '../shell/CountField.vue'
 import { today } from '../shell/dates.js'
+import { usePreferences } from '../stores/preferences.js'
 
 /** An offer seen in a shop: where, in what pack, at what price, on which day. */
 const props = defineProps<{ article: Article; shops: readonly Shop[] }>()
 const emit = defineEmits<{ close: []; kept: [] }>()
 const { t } = useI18n()
-const seen = reactive({ shop: '', packSize: 1, priceCents: 0, stock: 1, leadDays: 0, day: today(), note: '' })
+const preferences = usePreferences()
+const seen = reactive({ shop: '', packSize: 1, priceCents: 0, stock: 1, leadDays: 0, day: today(), note: '', photoId: '' })
 const problem = ref('')
 
 async function keep(): Promise<void> {
   problem.value = ''
   try {
-    const { priceCents, ...rest } = seen
-    await api.noteOffer({ ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}) })
+    const { priceCents, photoId, ...rest } = seen
+    await api.noteOffer({ ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}), ...(photoId ? { photoId } : {}) })
     emit('kept')
     emit('close')
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+
+async function addPhoto(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  problem.value = ''
+  try {
+    seen.photoId = (await api.addPhoto(file)).id
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -37,7 +52,7 @@ async function keep(): Promise<void> {
       </div>
       <div class="pair">
         <CountField v-model="seen.packSize" :label="t('shops.packSize')" :min="1" :max="10000" />
-        <AmountField v-model="seen.priceCents" :label="t('shops.price')" currency="USD" />
+        <AmountField v-model="seen.priceCents" :label="t('shops.price')" :currency="preferences.currency" />
         <CountField v-model="seen.stock" :label="t('shops.packsThere')" :max="100000" />
         <CountField v-model="seen.leadDays" :label="t('shops.leadDays')" :max="400" />
         <div class="field">
@@ -49,8 +64,25 @@ async function keep(): Promise<void> {
           <input id="seen-note" v-model="seen.note" class="native" maxlength="1000" />
         </div>
       </div>
+      <p class="row">
+        <label class="link"
+          >{{ t('cupboard.takePhoto')
+          }}<input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" class="visually-hidden" @change="addPhoto"
+        /></label>
+        <img v-if="seen.photoId" :src="`/api/photos/${seen.photoId}/small`" :alt="t('shops.photoOf', { name: article.piece.name })" />
+      </p>
       <p v-if="problem" class="bad tidy" role="alert">{{ problem }}</p>
       <el-button type="primary" native-type="submit">{{ t('buy.keepBought') }}</el-button>
     </form>
   </el-dialog>
 </template>
+
+<style scoped>
+img {
+  height: 64px;
+}
+
+p {
+  margin: 0;
+}
+</style>

@@ -13,7 +13,8 @@ import WantedList from './WantedList.vue'
 
 /** The shops of the day: who delivers and gives coupons, what is sold, what is like a piece and costs less. */
 const { t } = useI18n()
-const { length } = usePreferences()
+const preferences = usePreferences()
+const { length } = preferences
 const route = useRoute()
 const shops = shallowRef<readonly Shop[]>([])
 const articles = shallowRef<readonly Article[]>()
@@ -26,7 +27,7 @@ const like = shallowRef<Article>()
 const failed = ref(false)
 const message = ref('')
 const noting = shallowRef<Article>()
-const money = (cents: number) => formatAmount(cents, 'USD')
+const money = (cents: number) => formatAmount(cents, preferences.currency)
 let asked = 0
 
 async function find(): Promise<void> {
@@ -172,6 +173,9 @@ document.title = 'Shops · Hestiad'
               ><template v-if="offer.untilDay"> · {{ t('shops.until', { day: formatDate(offer.untilDay) }) }}</template
               ><template v-if="offer.noted"> · {{ t('shops.noted', { day: formatDate(offer.noted.day) }) }} {{ offer.noted.note }}</template>
             </span>
+            <a v-if="offer.noted?.photoId" :href="`/api/photos/${offer.noted.photoId}/large`" target="_blank"
+              ><img :src="`/api/photos/${offer.noted.photoId}/small`" :alt="t('shops.photoOf', { name: article.piece.name })"
+            /></a>
             <button v-if="offer.noted" class="plain under" @click="drop(offer)">{{ t('shops.drop') }}</button>
           </span>
         </span>
@@ -263,6 +267,12 @@ document.title = 'Shops · Hestiad'
 
 .articles s {
   margin-right: 5px;
+}
+
+.offers img {
+  height: 34px;
+  margin: 0 6px;
+  vertical-align: middle;
 }
 
 .out {

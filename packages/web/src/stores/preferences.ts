@@ -4,17 +4,22 @@ import { ref, watchEffect } from 'vue'
 
 export type Theme = 'day' | 'evening'
 
+/** Currencies offered; any other comes in by a look file. */
+export const currencies = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'SEK', 'CHF', 'JPY'] as const
+
 /** How this person likes to see things; kept in this browser. */
 export const usePreferences = defineStore('preferences', () => {
   const unit = ref<LengthUnit>(localStorage.getItem('unit') === 'cm' ? 'cm' : 'in')
+  const currency = ref(localStorage.getItem('currency') ?? 'USD')
   const theme = ref<Theme>(localStorage.getItem('theme') === 'evening' ? 'evening' : 'day')
   watchEffect(() => {
     localStorage.setItem('unit', unit.value)
+    localStorage.setItem('currency', currency.value)
     localStorage.setItem('theme', theme.value)
     document.documentElement.dataset['theme'] = theme.value
   })
   const length = (lengthMm: number) => formatLength(lengthMm, unit.value)
   /** One nudge: a quarter inch or half a centimeter. */
   const nudgeMm = () => (unit.value === 'in' ? 6.35 : 5)
-  return { unit, theme, length, nudgeMm }
+  return { unit, currency, theme, length, nudgeMm }
 })

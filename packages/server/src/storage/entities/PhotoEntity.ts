@@ -10,7 +10,5 @@ export class PhotoEntity {
   @Column({ type: 'blob' }) large!: Buffer
   /** JPEG, at most 320 pixels long. */
   @Column({ type: 'blob' }) small!: Buffer
-  /** Main colors, JSON: `[{ color, share }]`, the largest first. */
-  @Column({ type: 'text' }) colors!: string
   @Column({ type: 'integer' }) createdAtMs!: number
 }

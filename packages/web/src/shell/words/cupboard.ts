@@ -28,6 +28,7 @@ export const cupboardWords = {
     owned: 'Owned',
     low: 'Running low',
     'never-used': 'Never used',
+    'unused-since': 'Not used since…',
     care: 'Needs care first',
     borrowed: 'Borrowed',
     incomplete: 'Incomplete sets'
@@ -84,6 +85,8 @@ export const cupboardWords = {
   lastUsed: 'Last laid',
   photo: 'Photo',
   takePhoto: 'Add a photo',
+  dropPhoto: 'Take the photo away',
+  sinceDay: 'Not used since',
   photoColors: 'Colors in the photo: choose one',
   uses: 'Laid for {past} occasions so far, {planned} to come.',
   useSoFar: '{cents} a use so far.',

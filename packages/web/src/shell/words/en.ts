@@ -15,6 +15,7 @@ export const en = {
     evening: 'Evening',
     theme: 'Day or evening',
     units: 'Inches or centimeters',
+    currency: 'Currency of the cupboard and the shops',
     export: 'Save as file',
     keys: 'Keys',
     menu: 'More'
