@@ -88,7 +88,7 @@ dd {
 
 .tabs {
   display: flex;
-  gap: 14px;
+  gap: 11px;
   border-bottom: 1px solid var(--hairline-strong);
 }
 
@@ -100,6 +100,7 @@ dd {
   background: none;
   color: var(--soft-ink);
   font: inherit;
+  font-size: 13.5px;
   cursor: pointer;
 }
 
