@@ -5,18 +5,24 @@ import { generateLook } from './support/generateLook.js'
 import { findingKey } from '../src/design/finding.js'
 import { demoLook } from './support/looks.js'
 
-const SEEDS = 40
+const SEEDS = 60
+/** Findings of one code that are followed up. */
+const EACH = 9
 
 it('every finding on generated looks has a remedy, every remedy clears its finding and leaves a sound look, and its inverse takes it back', () => {
-  const met = new Set<FindingCode>()
+  const met = new Map<FindingCode, number>()
   for (let seed = 1; seed <= SEEDS; seed++) {
     const look = generateLook(1000 + seed, { guests: 3 + (seed % 8), pieces: 3 + (seed % 6), manner: 'wild' })
     expect(validateLook(look), `seed ${seed}`).toMatchObject({ ok: true })
-    for (const finding of createAssessor().assess(look).findings) {
-      met.add(finding.code)
+    const assessor = createAssessor()
+    for (const finding of assessor.measure(look).findings) {
+      const times = met.get(finding.code) ?? 0
+      met.set(finding.code, times + 1)
+      if (times >= EACH) continue
+      const remedies = assessor.remediesFor(look, finding)
       const where = `seed ${seed}: ${findingKey(finding)}`
-      expect(finding.remedies.length, where).toBeGreaterThan(0)
-      for (const remedy of finding.remedies) {
+      expect(remedies.length, where).toBeGreaterThan(0)
+      for (const remedy of remedies) {
         const mended = applyEdit(look, JSON.parse(JSON.stringify(remedy.edit)) as typeof remedy.edit)
         const still = createAssessor()
           .measure(mended)

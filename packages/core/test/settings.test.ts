@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { demoLook } from './support/looks.js'
 
 const courses: Course[] = ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert']
-const usedIn: Record<FlatwareRole, Course> = {
+const usedIn: Partial<Record<FlatwareRole, Course>> = {
   'oyster-fork': 'oysters',
   'soup-spoon': 'soup',
   'fish-fork': 'fish',
@@ -25,7 +25,7 @@ describe('flatware', () => {
       fc.property(menus, (menu) => {
         const { left, right } = flatwareFor(menu, true)
         for (const side of [left, right]) {
-          const order = side.map((role) => menu.indexOf(usedIn[role]))
+          const order = side.map((role) => menu.indexOf(usedIn[role]!))
           expect(order).toEqual([...order].sort((a, b) => b - a))
         }
         expect(left.every((role) => role.endsWith('fork') && role !== 'oyster-fork')).toBe(true)

@@ -4,6 +4,9 @@ import type { Place } from '../seating/places.js'
 import type { LinenFigures } from '../linens/linenFindings.js'
 import type { CandleEvening } from '../light/lightFindings.js'
 import type { BuyList } from '../money/buyList.js'
+import type { BuffetStation, sharedItems } from '../serving/buffet.js'
+import type { Serving } from '../serving/dishes.js'
+import type { TableDish } from '../serving/tableDishes.js'
 import type { SettingLayout } from '../settings/settingItems.js'
 import type { TableSight } from '../sight/tableSight.js'
 
@@ -32,5 +35,11 @@ export interface Figures {
     readonly flames: number
   }
   readonly florals: readonly ArrangementFigures[]
+  readonly serving: {
+    readonly servings: readonly Serving[]
+    readonly onTable: readonly TableDish[]
+    readonly buffet: readonly BuffetStation[]
+    readonly shared: ReturnType<typeof sharedItems>
+  }
   readonly money: BuyList
 }

@@ -17,6 +17,14 @@ import { capacity, narrowestMm, seatPlan, type SeatPlan } from '../seating/seatP
 import { laidItems, type LaidItem } from '../settings/settingCrowding.js'
 import { settingFindings } from '../settings/settingFindings.js'
 import { settingItems, type SettingLayout } from '../settings/settingItems.js'
+import { placeLayouts, widestLayout } from '../settings/settingKinds.js'
+import { settingIds } from '../design/settingIds.js'
+import { roomFindings } from '../seating/roomFindings.js'
+import { buffetRun, sharedItems } from '../serving/buffet.js'
+import { servings, type Serving } from '../serving/dishes.js'
+import { menuFindings } from '../serving/menuFindings.js'
+import { tableDishes } from '../serving/tableDishes.js'
+import { stackFindings } from '../settings/stackFindings.js'
 import { clearHeightMm } from '../sight/clearHeight.js'
 import { sightFindings } from '../sight/sightFindings.js'
 import { sightLines, type SightLines } from '../sight/sightLines.js'
@@ -47,8 +55,23 @@ export function createMeasure(): Measure {
   }))
   const stablePieces = stableList<Piece>()
   const stableStanding = stableList<Standing>()
-  const layout = memo((setting: Look['setting'], occasion: Look['occasion'], pieces: readonly Piece[]) => settingItems({ setting, occasion, pieces }))
-  const laid = memo((seated: SeatPlan, items: SettingLayout) => seated.places.map((place) => laidItems(place, items)))
+  const layouts = memo((parts: SettingParts, seated: SeatPlan) => {
+    const byPlace = placeLayouts({ ...parts, guests: seated.guests }, seated.places)
+    const kinds = [...new Set(byPlace.map((one) => one.layout))]
+    return {
+      layout: widestLayout(kinds, settingItems(parts)),
+      laid: seated.places.map((place, i) => laidItems(place, byPlace[i]!.layout, byPlace[i]!.mirrored))
+    }
+  })
+  const settingParts = memo(
+    (setting: Look['setting'], kinds: Look['kinds'], occasion: Look['occasion'], menu: Look['menu'], pieces: readonly Piece[]): SettingParts => ({
+      setting,
+      kinds,
+      occasion,
+      menu,
+      pieces
+    })
+  )
   const settings = memo(settingFindings)
   const linens = memo((look: LinenParts, seated: SeatPlan, items: SettingLayout) => {
     const figures = linenFigures(look as Look, seated)
@@ -76,6 +99,20 @@ export function createMeasure(): Measure {
       findings: lightFindings(look, pieces, candles)
     }
   })
+  const room = memo((table: Look['table'], around: Look['room'], linens: Look['linens'], seated: SeatPlan, pieces: readonly Standing[]) =>
+    roomFindings({ table, room: around, guests: seated.guests, linens }, seated, pieces)
+  )
+  const stack = memo((parts: SettingParts, seated: SeatPlan) => stackFindings({ ...parts, guests: seated.guests }))
+  const dishes = memo((menu: Look['menu'], guests: Look['guests'], cupboard: Look['pieces']) => servings({ menu, guests, pieces: cupboard }))
+  const dishRoom = memo(
+    (cupboard: Look['pieces'], seated: SeatPlan, set: readonly (readonly LaidItem[])[], pieces: readonly Standing[], all: readonly Serving[]) =>
+      tableDishes({ pieces: cupboard }, seated, set, pieces, all)
+  )
+  const served = memo((look: Look, seated: SeatPlan, set: readonly (readonly LaidItem[])[], pieces: readonly Standing[]) => {
+    const all = dishes(look.menu, look.guests, look.pieces)
+    const onTable = dishRoom(look.pieces, seated, set, pieces, all)
+    return { figures: { servings: all, onTable, buffet: buffetRun(all), shared: sharedItems(look) }, findings: menuFindings(look, all, onTable) }
+  })
   const florals = memo((look: Look) => {
     const figures = floralFigures(look)
     return { figures, findings: floralFindings(look, figures) }
@@ -87,8 +124,8 @@ export function createMeasure(): Measure {
 
   const whole = memo((look: Look, trial: boolean): Measured => {
     const seated = plan(look.table, look.guests, look.school)
-    const items = layout(look.setting, look.occasion, stablePieces(settingPieces(look)))
-    const set = laid(seated, items)
+    const parts = settingParts(look.setting, look.kinds, look.occasion, look.menu, stablePieces(settingPieces(look)))
+    const { layout: items, laid: set } = layouts(parts, seated)
     const pieces = stableStanding(standings(look))
     const sights = lines(seated, look.table)
     const s = seats(look.table, look.guests, look.school, seated)
@@ -97,6 +134,7 @@ export function createMeasure(): Measure {
     const lit = light(pieces, look)
     const grown = florals(look)
     const paid = money(look)
+    const meal = served(look, seated, set, pieces)
     return {
       plan: seated,
       layout: items,
@@ -110,11 +148,15 @@ export function createMeasure(): Measure {
         sight: seen.figures,
         light: lit.figures,
         florals: grown.figures,
+        serving: meal.figures,
         money: paid.figures
       },
       findings: [
         ...s.findings,
+        ...room(look.table, look.room, look.linens, seated, pieces),
         ...settings(seated, items, set),
+        ...stack(parts, seated),
+        ...meal.findings,
         ...l.findings,
         ...middle(pieces, set, seated),
         ...seen.findings,
@@ -127,6 +169,7 @@ export function createMeasure(): Measure {
   return (look, trial = false) => whole(look, trial)
 }
 
+type SettingParts = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces'>
 type LinenParts = Pick<Look, 'linens' | 'pieces' | 'school' | 'table'>
 
 function seatFigures(table: Look['table'], school: Look['school'], plan: SeatPlan): Figures['seats'] {
@@ -158,11 +201,10 @@ function sightFigures(sight: TableSight, lines: SightLines, pieces: readonly Sta
   }
 }
 
-/** The pieces a setting names, in the setting's order. */
-function settingPieces(look: Pick<Look, 'setting' | 'pieces'>): Piece[] {
-  const { setting } = look
+/** The pieces the settings name, in their order. */
+function settingPieces(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>): Piece[] {
   const index = pieceIndex(look)
-  const ids = [...setting.plateIds, setting.breadPlateId, setting.napkin?.pieceId, ...setting.flatwareIds, ...setting.glassIds]
+  const ids = [look.setting, ...look.kinds.others.map((other) => other.setting)].flatMap(settingIds)
   return [...new Set(ids)].flatMap((id) => (id != null && index.has(id) ? [index.get(id)!] : []))
 }
 

@@ -5,8 +5,19 @@ import { mouthProposals, petProposals, shortStemProposals, sparseProposals } fro
 import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from '../light/lightProposals.js'
 import { clothProposals, matProposals, runnerProposals } from '../linens/linenProposals.js'
 import { capProposals, claimProposals, gapProposals, overBudgetProposals, reserveProposals } from '../money/moneyProposals.js'
+import {
+  behindProposals,
+  benchProposals,
+  chairProposals,
+  fixtureProposals,
+  seamProposals,
+  wheelchairKneeProposals,
+  wheelchairWidthProposals
+} from '../seating/roomProposals.js'
 import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
+import { childProposals, foldProposals, starProposals } from '../settings/stackFindings.js'
+import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuFindings.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
 
@@ -51,5 +62,21 @@ export const proposals = {
   'money.cap': capProposals,
   'money.reserve': reserveProposals,
   'money.gap': gapProposals,
-  'piece.claimed': claimProposals
+  'piece.claimed': claimProposals,
+  'wheelchair.knees': wheelchairKneeProposals,
+  'wheelchair.width': wheelchairWidthProposals,
+  'chair.wide': chairProposals,
+  'bench.short': benchProposals,
+  'room.behind': behindProposals,
+  'fixture.low': fixtureProposals,
+  'table.seam': seamProposals,
+  'stack.blends': starProposals,
+  'napkin.small': foldProposals,
+  'child.setting': childProposals,
+  'glass.missing': glassProposals,
+  'dish.vessel': dishProposals,
+  'dish.liner': dishProposals,
+  'dish.room': dishProposals,
+  'diet.none': dietProposals,
+  'buffet.long': buffetProposals
 } satisfies Record<FindingCode, ProposeFor>

@@ -33,9 +33,13 @@ function proposalsFor(look: Look, line: BuyLine): Proposal[] {
 /** The layer left out, where the look holds together without it. */
 function leaveOut(look: Look, id: string): Proposal[] {
   const edit = makeEdit(look, 'setting', (draft) => {
-    draft.setting.plateIds = draft.setting.plateIds.filter((plate) => plate !== id)
-    draft.setting.glassIds = draft.setting.glassIds.filter((glass) => glass !== id)
-    if (draft.setting.breadPlateId === id) draft.setting.breadPlateId = null
+    for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)]) {
+      setting.plateIds = setting.plateIds.filter((plate) => plate !== id)
+      setting.glassIds = setting.glassIds.filter((glass) => glass !== id)
+      if (setting.breadPlateId === id) setting.breadPlateId = null
+      if (setting.favorId === id) setting.favorId = null
+    }
+    if (draft.linens.topper?.pieceId === id) draft.linens.topper = null
     if (draft.linens.runner?.pieceId === id) draft.linens.runner = null
     if (draft.linens.matId === id) draft.linens.matId = null
     for (const placed of draft.centerpiece) if (placed.arrangement) placed.arrangement.stems = placed.arrangement.stems.filter((stem) => stem.stemId !== id)

@@ -1,3 +1,4 @@
+import { settingIds } from '../design/settingIds.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { sameJob } from '../design/swap.js'
@@ -62,9 +63,7 @@ function alike(look: Look, pieceId: string, pieces: number, today: string): Unbl
 /** How many guests fewer would need no piece more, where the need goes by guests. */
 function fewerGuests(look: Look, pieceId: string, pieces: number): Unblock[] {
   const { setting, linens } = look
-  const perGuest =
-    [...setting.plateIds, ...setting.glassIds, ...setting.flatwareIds, setting.breadPlateId, setting.napkin?.pieceId].filter((id) => id === pieceId).length +
-    (linens.matId === pieceId ? 1 : 0)
+  const perGuest = settingIds(setting).filter((id) => id === pieceId).length + (linens.matId === pieceId ? 1 : 0)
   const fewer = perGuest > 0 ? Math.ceil(pieces / perGuest) : Infinity
   return fewer < look.guests.length ? [{ kind: 'guests', fewer }] : []
 }

@@ -1,5 +1,5 @@
 import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footprint.js'
-import { halfWidthAtMm, halfLengthMm, type Outline } from '../geometry/outline.js'
+import { beyondMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
 import type { WorldSolid } from '../solids/solid.js'
@@ -105,13 +105,8 @@ function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
 export function offTableMm(standing: Standing, outline: Outline): number {
   if (standing.placed.on !== null) return 0
   const reach = reachMm(standing.foot)
-  if (Math.abs(standing.pose.y) + reach <= halfWidthAtMm(outline, Math.abs(standing.pose.x) + reach)) return 0
-  let worst = 0
-  for (const p of rimPoints(standing.foot)) {
-    const beyondEnd = Math.abs(p.x) - halfLengthMm(outline)
-    const beyondSide = Math.abs(p.y) - halfWidthAtMm(outline, p.x)
-    worst = Math.max(worst, beyondEnd > 0 ? beyondEnd : beyondSide)
-  }
+  if (outline.kind !== 'polygon' && Math.abs(standing.pose.y) + reach <= halfWidthAtMm(outline, Math.abs(standing.pose.x) + reach)) return 0
+  const worst = Math.max(0, ...rimPoints(standing.foot).map((p) => beyondMm(outline, p)))
   return worst > HARD_TOUCH_MM ? worst : 0
 }
 

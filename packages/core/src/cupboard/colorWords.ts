@@ -15,6 +15,13 @@ function linear(value: number): number {
   return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
 }
 
+/** Lightness of a color, CIE 1976 L* under D65, 0 to 100. */
+export function lightnessOf(color: string): number {
+  const [r, g, b] = [1, 3, 5].map((i) => linear(parseInt(color.slice(i, i + 2), 16) / 255)) as [number, number, number]
+  const y = 0.2126 * r + 0.7152 * g + 0.0722 * b
+  return y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (y * 24389) / 27
+}
+
 /** Words people type for a color. Bounds are our own starting values: chroma under 0.03 has no hue. */
 export function colorWords(color: string): string[] {
   const [lightness, a, b] = oklab(color)

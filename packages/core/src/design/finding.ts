@@ -38,7 +38,23 @@ export const findingCodes = [
   'money.cap',
   'money.reserve',
   'money.gap',
-  'piece.claimed'
+  'piece.claimed',
+  'wheelchair.knees',
+  'wheelchair.width',
+  'chair.wide',
+  'bench.short',
+  'room.behind',
+  'fixture.low',
+  'table.seam',
+  'stack.blends',
+  'napkin.small',
+  'child.setting',
+  'glass.missing',
+  'dish.vessel',
+  'dish.liner',
+  'dish.room',
+  'diet.none',
+  'buffet.long'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -52,6 +68,9 @@ export type At =
   | { readonly kind: 'role'; readonly role: string }
   | { readonly kind: 'line'; readonly pieceId: string }
   | { readonly kind: 'money' }
+  | { readonly kind: 'dish'; readonly dishId: string }
+  /** A guest and a course nothing of which they may eat. */
+  | { readonly kind: 'guest'; readonly guestId: string; readonly course: string }
   /** A group or zone of the budget. */
   | { readonly kind: 'part'; readonly part: string }
 
@@ -122,7 +141,29 @@ export const remedyCodes = [
   'fewer-draws',
   'settle-claim',
   'go-without',
-  'borrow'
+  'borrow',
+  'eaten-usual',
+  'finger-food',
+  'swap-seats',
+  'raise-table',
+  'side-chairs',
+  'longer-bench',
+  'bench',
+  'no-pass',
+  'shift-table',
+  'raise-fixture',
+  'lay-cloth',
+  'no-star',
+  'fold',
+  'child-safe',
+  'add-glass',
+  'one-glass',
+  'no-drink',
+  'choose-vessel',
+  'serve-plated',
+  'serve-buffet',
+  'add-dish',
+  'skip-dish'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
 
@@ -137,6 +178,10 @@ export function findingKey(finding: Pick<BareFinding, 'code' | 'at'>): string {
       return `${finding.code}@${at.pieceId}`
     case 'part':
       return `${finding.code}@${at.part}`
+    case 'dish':
+      return `${finding.code}@${at.dishId}`
+    case 'guest':
+      return `${finding.code}@${at.guestId} ${at.course}`
     case 'role':
       return `${finding.code}@${at.role}`
     default:

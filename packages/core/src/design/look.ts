@@ -1,4 +1,6 @@
 import type { Budget, Buying, Claim, Shop } from './money.js'
+import type { FoldKind } from '../reference/folds.js'
+import type { Menu } from './menu.js'
 import type { Offer, Piece } from './piece.js'
 
 /** The look document, version 1: everything one design needs to be assessed anywhere. */
@@ -12,9 +14,13 @@ export interface Look {
   readonly money: Budget
   readonly school: School
   readonly table: Table
+  readonly room: Room
   readonly guests: readonly Guest[]
   readonly linens: Linens
+  /** What every guest has, or kind A where there are more. */
   readonly setting: PlaceSetting
+  readonly kinds: SettingKinds
+  readonly menu: Menu
   readonly centerpiece: readonly Placed[]
   readonly pieces: readonly Piece[]
   readonly offers: readonly Offer[]
@@ -26,7 +32,8 @@ export interface Look {
   readonly buying: Buying
 }
 
-export type Course = 'oysters' | 'soup' | 'fish' | 'salad' | 'main' | 'dessert'
+export const courseKinds = ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] as const
+export type Course = (typeof courseKinds)[number]
 
 export interface Occasion {
   readonly title: string
@@ -66,8 +73,30 @@ export type TableShape =
   | { readonly kind: 'round'; readonly diameterMm: number }
   | { readonly kind: 'oval'; readonly lengthMm: number; readonly widthMm: number }
   | { readonly kind: 'racetrack'; readonly lengthMm: number; readonly widthMm: number }
+  /** Sides bowed outward from `endMm` at the ends to `widthMm` in the middle. */
+  | { readonly kind: 'boat'; readonly lengthMm: number; readonly widthMm: number; readonly endMm: number }
+  /** Its straight side, the diameter, stands at a wall. */
+  | { readonly kind: 'half-round'; readonly diameterMm: number }
+  | JoinedTables
 
-export type Support = { readonly kind: 'legs'; readonly legMm: number; readonly insetMm: number } | { readonly kind: 'pedestal' }
+export const joinForms = ['straight', 'L', 'T', 'U'] as const
+/** Like tables pushed together: `along` of them end to end, and for L, T and U `across` more in each arm that goes down from them. */
+export interface JoinedTables {
+  readonly kind: 'joined'
+  readonly form: (typeof joinForms)[number]
+  readonly lengthMm: number
+  readonly widthMm: number
+  readonly along: number
+  readonly across: number
+}
+
+export type Support =
+  /** Two stands `insetMm` from the ends, each `footMm` thick along the table. */
+  | { readonly kind: 'trestle'; readonly insetMm: number; readonly footMm: number }
+  /** Two boards across the table, `insetMm` from the ends. */
+  | { readonly kind: 'panel'; readonly insetMm: number }
+  | { readonly kind: 'legs'; readonly legMm: number; readonly insetMm: number }
+  | { readonly kind: 'pedestal' }
 
 export interface Table {
   readonly name: string
@@ -77,9 +106,35 @@ export interface Table {
   readonly support: Support
   readonly heightMm: number
   readonly seatHeightMm: number
+  /** From the surface down to the lowest edge of apron and top; null when nobody has measured. */
+  readonly apronMm: number | null
+  readonly chair: Chair
   /** Whether somebody sits at the ends. */
   readonly heads: 'open' | 'closed'
   readonly color: string
+}
+
+export const chairKinds = ['side', 'arm', 'bench'] as const
+/** What guests sit on; a bench is `widthMm` long and shared. */
+export interface Chair {
+  readonly kind: (typeof chairKinds)[number]
+  readonly widthMm: number
+}
+
+export const sides = ['north', 'east', 'south', 'west'] as const
+/** A side of the room as drawn: north is up on the plan, the +y side of the table. */
+export type Side = (typeof sides)[number]
+
+/** What stands around and above the table. */
+export interface Room {
+  /** Clear from the table's edge to the wall or furniture on each side; null when open. */
+  readonly clearMm: Readonly<Record<Side, number | null>>
+  /** Whether people walk behind the chairs to serve or to leave. */
+  readonly pass: boolean
+  /** Where daylight comes in. */
+  readonly lightFrom: Side | null
+  /** A lamp over the middle: how high its lowest part hangs above the floor, and how wide it is. */
+  readonly fixture: { readonly bottomMm: number; readonly widthMm: number } | null
 }
 
 export type Stature = 'short' | 'average' | 'tall'
@@ -92,12 +147,41 @@ export interface Guest {
     | { readonly kind: 'child'; readonly ageYears: number; readonly boosterMm: number }
   readonly leftHanded: boolean
   readonly wheelchair: boolean
+  /** Null sits on what the table has. */
+  readonly chair: 'armchair' | 'high-chair' | null
+  readonly host: boolean
+  /** Hears badly: wants to be near everybody. */
+  readonly hearing: boolean
+  /** Sees badly: wants the light on the faces opposite, so to look away from where it comes in. */
+  readonly sight: boolean
+  readonly diet: string
+  /** Ids of guests to sit beside or face to face, and of guests to keep away from. */
+  readonly near: readonly string[]
+  readonly apart: readonly string[]
+  /** Stays at this place when the others are seated anew. */
+  readonly seatLocked: boolean
 }
 
 export interface Linens {
   readonly clothId: string | null
+  /** A smaller cloth over the cloth, turned by 45 degrees or not. */
+  readonly topper: { readonly pieceId: string; readonly turned: boolean } | null
+  /** A felt or heat pad under everything. */
+  readonly pad: boolean
+  /** Textiles to sew; null when nothing is sewn. */
+  readonly sewing: Sewing | null
   readonly runner: { readonly pieceId: string; readonly lay: 'along' | 'across' } | null
   readonly matId: string | null
+}
+
+/** Things cut from fabric by the width of its bolt. */
+export interface Sewing {
+  readonly fabricWidthMm: number
+  readonly hemMm: number
+  readonly shrinkPercent: number
+  /** Whether pieces may be turned across the fabric: not with a nap or a stripe. */
+  readonly mayTurn: boolean
+  readonly items: readonly { readonly id: string; readonly name: string; readonly lengthMm: number; readonly widthMm: number; readonly count: number }[]
 }
 
 /** What stands before each guest, bottom to top and outside in. */
@@ -105,12 +189,34 @@ export interface PlaceSetting {
   /** Plates from the bottom up. */
   readonly plateIds: readonly string[]
   readonly breadPlateId: string | null
-  readonly napkin: { readonly pieceId: string; readonly place: 'on-plate' | 'left'; readonly fold: 'band' | 'knot' | 'flat' } | null
+  readonly napkin: { readonly pieceId: string; readonly place: 'on-plate' | 'left'; readonly fold: FoldKind } | null
   /** One pattern: at most one piece for each role; what is laid follows from the courses. */
   readonly flatwareIds: readonly string[]
   readonly dessertAbove: boolean
   /** Water first, then wines in order of use. */
   readonly glassIds: readonly string[]
+  /** A card with the guest's name. */
+  readonly card: boolean
+  /** A small thing to take home, laid on top. */
+  readonly favorId: string | null
+  /** The one layer that is to be looked at; null when the stylist has not said. */
+  readonly starId: string | null
+}
+
+export const kindSpreads = ['same', 'alternating', 'every-third', 'heads', 'one-side', 'by-guest'] as const
+
+/** More than one kind of place setting, and who has which. Kind A is the look's `setting`. */
+export interface SettingKinds {
+  readonly others: readonly { readonly key: 'B' | 'C'; readonly setting: PlaceSetting }[]
+  readonly spread: (typeof kindSpreads)[number]
+  /** For `by-guest`: who has another kind than A. */
+  readonly byGuest: readonly { readonly guestId: string; readonly key: 'B' | 'C' }[]
+  /** Lays the flatware and glasses of left-handed guests in mirror image. */
+  readonly mirrorLeftHanded: boolean
+  /** Small children have no knives and no wine glasses before them. */
+  readonly childSafe: boolean
+  /** What becomes of chargers: on the table throughout, lifted before the main, or lifted when it is served. */
+  readonly charger: 'stays' | 'lifted-before-main' | 'none'
 }
 
 export interface Arrangement {

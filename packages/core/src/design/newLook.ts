@@ -1,4 +1,5 @@
-import type { Guest, Look, Occasion, Table } from './look.js'
+import type { Guest, Look, Occasion, Room, SettingKinds, Table } from './look.js'
+import { noMenu } from './menu.js'
 import { noTax, plainBuying, type Shop } from './money.js'
 import type { FlatwareRole, Offer, Piece, PieceKind, PieceOf } from './piece.js'
 
@@ -41,16 +42,20 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10 },
     table: wishes.table,
+    room: plainRoom,
     guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
-    linens: { clothId: null, runner: null, matId: null },
+    linens: { clothId: null, runner: null, matId: null, ...plainLinens },
     setting: {
       plateIds: dinner ? [dinner.id] : [],
       breadPlateId: null,
       napkin: napkin ? { pieceId: napkin.id, place: 'on-plate', fold: 'band' } : null,
       flatwareIds: onePattern(pieces),
       dessertAbove: true,
-      glassIds: water ? [water.id] : []
+      glassIds: water ? [water.id] : [],
+      ...plainSetting
     },
+    kinds: oneKind,
+    menu: noMenu,
     centerpiece: [],
     pieces,
     offers,
@@ -61,6 +66,18 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
   }
 }
 
+/** Linens and a setting without the extras. */
+export const plainLinens = { topper: null, pad: false, sewing: null } as const
+export const plainSetting = { card: false, favorId: null, starId: null } as const
+/** Everybody has the same. */
+export const oneKind: SettingKinds = { others: [], spread: 'same', byGuest: [], mirrorLeftHanded: false, childSafe: false, charger: 'stays' }
+/** A guest without wishes. */
+export const plainGuest = { chair: null, host: false, hearing: false, sight: false, diet: '', near: [], apart: [], seatLocked: false } as const
+/** A room of which nothing is known. */
+export const plainRoom: Room = { clearMm: { north: null, east: null, south: null, west: null }, pass: false, lightFrom: null, fixture: null }
+/** A table with plain chairs whose apron nobody has measured. */
+export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 } } as const
+
 /** A guest of whom nothing is known yet. */
 export function newGuest(number: number): Guest {
   return {
@@ -68,7 +85,8 @@ export function newGuest(number: number): Guest {
     name: `Guest ${number}`,
     body: { kind: 'adult', build: 'unstated', stature: 'average' },
     leftHanded: false,
-    wheelchair: false
+    wheelchair: false,
+    ...plainGuest
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { makeEdit, type Edit } from './edit.js'
-import type { Look } from './look.js'
+import type { Look, PlaceSetting } from './look.js'
 import type { Piece } from './piece.js'
 import type { Proposal } from './finding.js'
 
@@ -10,19 +10,27 @@ export function swapEdit(look: Look, fromId: string, toId: string): Edit {
 }
 
 function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
-  const { linens, setting } = draft
+  const { linens } = draft
   if (linens.clothId === fromId) linens.clothId = toId
   if (linens.matId === fromId) linens.matId = toId
   if (linens.runner?.pieceId === fromId) linens.runner.pieceId = toId
-  for (const list of [setting.plateIds, setting.glassIds, setting.flatwareIds]) list.forEach((id, i) => id === fromId && (list[i] = toId))
-  if (setting.breadPlateId === fromId) setting.breadPlateId = toId
-  if (setting.napkin?.pieceId === fromId) setting.napkin.pieceId = toId
+  if (linens.topper?.pieceId === fromId) linens.topper.pieceId = toId
+  for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)]) swapInSetting(setting, fromId, toId)
+  for (const dish of draft.menu.dishes) if (dish.vesselId === fromId) dish.vesselId = toId
   for (const placed of draft.centerpiece) {
     if (placed.pieceId === fromId) placed.pieceId = toId
     if (placed.candle?.candleId === fromId) placed.candle.candleId = toId
     if (placed.arrangement?.stems.some((line) => line.stemId === fromId))
       placed.arrangement.stems = mergeStems(placed.arrangement.stems.map((line) => ({ ...line, stemId: line.stemId === fromId ? toId : line.stemId })))
   }
+}
+
+function swapInSetting(setting: Draft<PlaceSetting>, fromId: string, toId: string): void {
+  for (const list of [setting.plateIds, setting.glassIds, setting.flatwareIds]) list.forEach((id, i) => id === fromId && (list[i] = toId))
+  if (setting.breadPlateId === fromId) setting.breadPlateId = toId
+  if (setting.favorId === fromId) setting.favorId = toId
+  if (setting.starId === fromId) setting.starId = toId
+  if (setting.napkin?.pieceId === fromId) setting.napkin.pieceId = toId
 }
 
 /** One entry a stem: the same stem twice is added up. */

@@ -1,5 +1,5 @@
 import { pieceIndex } from '../design/find.js'
-import type { Look, Placed } from '../design/look.js'
+import type { Look, Placed, PlaceSetting } from '../design/look.js'
 import { isStanding, type PieceKind } from '../design/piece.js'
 import { isSupport } from '../solids/pieceSolids.js'
 import { isCalendarDay } from '../units/clock.js'
@@ -16,7 +16,14 @@ export function checkLook(look: Look): Fault[] {
 }
 
 function repeatedIds(look: Look): Fault[] {
-  const lists = { guests: look.guests, centerpiece: look.centerpiece, pieces: look.pieces, offers: look.offers }
+  const lists = {
+    guests: look.guests,
+    'menu/dishes': look.menu.dishes,
+    'kinds/others': look.kinds.others.map((other) => ({ id: other.key })),
+    centerpiece: look.centerpiece,
+    pieces: look.pieces,
+    offers: look.offers
+  }
   return Object.entries(lists).flatMap(([name, items]) => {
     const seen = new Set<string>()
     return items.flatMap((item, i): Fault[] => {
@@ -36,17 +43,17 @@ function timesAndLeaves(look: Look): Fault[] {
   return faults
 }
 
+type Use = [place: string, id: string | null | undefined, kind: PieceKind]
+
 function usedPieces(look: Look): Fault[] {
-  const { linens, setting } = look
-  const uses: [place: string, id: string | null | undefined, kind: PieceKind][] = [
+  const { linens } = look
+  const uses: Use[] = [
     ['/linens/clothId', linens.clothId, 'cloth'],
     ['/linens/runner/pieceId', linens.runner?.pieceId, 'runner'],
     ['/linens/matId', linens.matId, 'mat'],
-    ['/setting/breadPlateId', setting.breadPlateId, 'plate'],
-    ['/setting/napkin/pieceId', setting.napkin?.pieceId, 'napkin'],
-    ...setting.plateIds.map((id, i): [string, string, PieceKind] => [`/setting/plateIds/${i}`, id, 'plate']),
-    ...setting.flatwareIds.map((id, i): [string, string, PieceKind] => [`/setting/flatwareIds/${i}`, id, 'flatware']),
-    ...setting.glassIds.map((id, i): [string, string, PieceKind] => [`/setting/glassIds/${i}`, id, 'glass']),
+    ['/linens/topper/pieceId', linens.topper?.pieceId, 'cloth'],
+    ...settingUses(look.setting, '/setting'),
+    ...look.kinds.others.flatMap((other, i) => settingUses(other.setting, `/kinds/others/${i}/setting`)),
     ...look.centerpiece.flatMap((placed, i) => [
       ...(placed.candle ? [[`/centerpiece/${i}/candle/candleId`, placed.candle.candleId, 'candle'] as [string, string, PieceKind]] : []),
       ...(placed.arrangement?.stems ?? []).map((s, j): [string, string, PieceKind] => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
@@ -62,7 +69,27 @@ function usedPieces(look: Look): Fault[] {
   const offers = look.offers.flatMap((offer, i): Fault[] =>
     index.has(offer.pieceId) ? [] : [{ place: `/offers/${i}/pieceId`, message: `names the piece ${offer.pieceId}, which the look does not carry` }]
   )
-  return [...faults, ...offers]
+  const dishes = look.menu.dishes.flatMap((dish, i): Fault[] =>
+    dish.vesselId === null || index.has(dish.vesselId)
+      ? []
+      : [{ place: `/menu/dishes/${i}/vesselId`, message: `names the piece ${dish.vesselId}, which the look does not carry` }]
+  )
+  const favors = [look.setting, ...look.kinds.others.map((other) => other.setting)].flatMap((setting): Fault[] =>
+    setting.favorId === null || index.has(setting.favorId)
+      ? []
+      : [{ place: '/setting/favorId', message: `names the piece ${setting.favorId}, which the look does not carry` }]
+  )
+  return [...faults, ...offers, ...dishes, ...favors]
+}
+
+function settingUses(setting: PlaceSetting, place: string): Use[] {
+  return [
+    [`${place}/breadPlateId`, setting.breadPlateId, 'plate'],
+    [`${place}/napkin/pieceId`, setting.napkin?.pieceId, 'napkin'],
+    ...setting.plateIds.map((id, i): Use => [`${place}/plateIds/${i}`, id, 'plate']),
+    ...setting.flatwareIds.map((id, i): Use => [`${place}/flatwareIds/${i}`, id, 'flatware']),
+    ...setting.glassIds.map((id, i): Use => [`${place}/glassIds/${i}`, id, 'glass'])
+  ]
 }
 
 function placedFaults(look: Look, placed: Placed, place: string): Fault[] {

@@ -1,7 +1,9 @@
 import { noTax, plainBuying } from '../design/money.js'
+import { noMenu } from '../design/menu.js'
+import { oneKind, plainGuest, plainLinens, plainRoom, plainSetting, plainTable } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
-const lookDefaults = { shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
+const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
 const pieceDefaults = { first: [], of: null } as const
 const offerDefaults = { listCents: null, untilDay: null, noted: null } as const
 const notedDefaults = { photoId: null } as const
@@ -13,6 +15,10 @@ export function fillLook(value: unknown): unknown {
     ...lookDefaults,
     ...value,
     money: filled(value['money'], noTax),
+    table: filled(value['table'], plainTable),
+    linens: filled(value['linens'], plainLinens),
+    setting: filled(value['setting'], plainSetting),
+    guests: each(value['guests'], (guest) => filled(guest, plainGuest)),
     pieces: each(value['pieces'], fillPiece),
     offers: each(value['offers'], fillOffer)
   }

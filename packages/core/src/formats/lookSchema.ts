@@ -1,3 +1,6 @@
+import { chairKinds, courseKinds, joinForms, kindSpreads, sides } from '../design/look.js'
+import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
+import { foldKinds } from '../reference/folds.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
   candleForms,
@@ -52,6 +55,17 @@ const square = object({ kind: kind('square'), sideMm: size })
 const round = object({ kind: kind('round'), diameterMm: size })
 const oval = object({ kind: kind('oval'), lengthMm: size, widthMm: size })
 const racetrack = object({ kind: kind('racetrack'), lengthMm: size, widthMm: size })
+const boat = object({ kind: kind('boat'), lengthMm: size, widthMm: size, endMm: size })
+const halfRound = object({ kind: kind('half-round'), diameterMm: size })
+const howMany = (most: number) => ({ type: 'integer', minimum: 1, maximum: most })
+const joined = object({
+  kind: kind('joined'),
+  form: oneOf(...joinForms),
+  lengthMm: { ...size, maximum: 5000 },
+  widthMm: { ...size, maximum: 3000 },
+  along: howMany(8),
+  across: howMany(8)
+})
 const extent = { $ref: '#/$defs/extent' }
 
 const common = {
@@ -150,6 +164,33 @@ const shop = object({
   )
 })
 
+const setting = object({
+  plateIds: list({ $ref: '#/$defs/id' }, 8),
+  breadPlateId: idOrNull,
+  napkin: orNull(object({ pieceId: { $ref: '#/$defs/id' }, place: oneOf('on-plate', 'left'), fold: oneOf(...foldKinds) })),
+  flatwareIds: list({ $ref: '#/$defs/id' }, 24),
+  dessertAbove: flag,
+  glassIds: list({ $ref: '#/$defs/id' }, 8),
+  card: flag,
+  favorId: idOrNull,
+  starId: idOrNull
+})
+const dish = object({
+  id: { $ref: '#/$defs/id' },
+  name: text,
+  course: oneOf(...courseKinds),
+  portion: oneOf(...portionKinds),
+  service: { enum: [...services, null] },
+  eatenWith: oneOf(...eatenWith),
+  temperature: oneOf('hot', 'cold', 'room'),
+  wet: flag,
+  stains: flag,
+  contains: text,
+  vesselId: idOrNull,
+  takenPercent: percent,
+  broughtBy: text
+})
+
 export const MOST_GUESTS = 100
 
 export const lookSchema = {
@@ -167,7 +208,7 @@ export const lookSchema = {
       date: day,
       arriveMin: minute,
       endMin: minute,
-      courses: { ...list(oneOf('oysters', 'soup', 'fish', 'salad', 'main', 'dessert'), 6), uniqueItems: true },
+      courses: { ...list(oneOf(...courseKinds), courseKinds.length), uniqueItems: true },
       notes: { type: 'string', maxLength: 4000 }
     }),
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
@@ -192,13 +233,26 @@ export const lookSchema = {
     }),
     table: object({
       name: text,
-      shape: byKind([rectangle, square, round, oval, racetrack]),
+      shape: byKind([rectangle, square, round, oval, racetrack, boat, halfRound, joined]),
       leaves: object({ owned: { ...count, maximum: 12 }, in: { ...count, maximum: 12 }, eachMm: sizeOrZero }),
-      support: byKind([object({ kind: kind('legs'), legMm: size, insetMm: sizeOrZero }), object({ kind: kind('pedestal') })]),
+      support: byKind([
+        object({ kind: kind('legs'), legMm: size, insetMm: sizeOrZero }),
+        object({ kind: kind('trestle'), insetMm: sizeOrZero, footMm: size }),
+        object({ kind: kind('panel'), insetMm: sizeOrZero }),
+        object({ kind: kind('pedestal') })
+      ]),
       heightMm: size,
       seatHeightMm: size,
+      apronMm: orNull(sizeOrZero),
+      chair: object({ kind: oneOf(...chairKinds), widthMm: size }),
       heads: oneOf('open', 'closed'),
       color
+    }),
+    room: object({
+      clearMm: object(Object.fromEntries(sides.map((side) => [side, orNull(sizeOrZero)]))),
+      pass: flag,
+      lightFrom: { enum: [...sides, null] },
+      fixture: orNull(object({ bottomMm: size, widthMm: size }))
     }),
     guests: list(
       object({
@@ -209,22 +263,49 @@ export const lookSchema = {
           object({ kind: kind('child'), ageYears: { type: 'number', minimum: 1, maximum: 17 }, boosterMm: { type: 'number', minimum: 0, maximum: 300 } })
         ]),
         leftHanded: flag,
-        wheelchair: flag
+        wheelchair: flag,
+        chair: { enum: ['armchair', 'high-chair', null] },
+        host: flag,
+        hearing: flag,
+        sight: flag,
+        diet: text,
+        near: list({ $ref: '#/$defs/id' }, 20),
+        apart: list({ $ref: '#/$defs/id' }, 20),
+        seatLocked: flag
       }),
       MOST_GUESTS
     ),
     linens: object({
       clothId: idOrNull,
+      topper: orNull(object({ pieceId: { $ref: '#/$defs/id' }, turned: flag })),
+      pad: flag,
+      sewing: orNull(
+        object({
+          fabricWidthMm: size,
+          hemMm: sizeOrZero,
+          shrinkPercent: { ...percent, maximum: 30 },
+          mayTurn: flag,
+          items: list(object({ id: { $ref: '#/$defs/id' }, name: text, lengthMm: size, widthMm: size, count: { ...count, maximum: 500 } }), 40)
+        })
+      ),
       runner: orNull(object({ pieceId: { $ref: '#/$defs/id' }, lay: oneOf('along', 'across') })),
       matId: idOrNull
     }),
-    setting: object({
-      plateIds: list({ $ref: '#/$defs/id' }, 8),
-      breadPlateId: idOrNull,
-      napkin: orNull(object({ pieceId: { $ref: '#/$defs/id' }, place: oneOf('on-plate', 'left'), fold: oneOf('band', 'knot', 'flat') })),
-      flatwareIds: list({ $ref: '#/$defs/id' }, 24),
-      dessertAbove: flag,
-      glassIds: list({ $ref: '#/$defs/id' }, 8)
+    setting,
+    kinds: object({
+      others: list(object({ key: oneOf('B', 'C'), setting }), 2),
+      spread: oneOf(...kindSpreads),
+      byGuest: list(object({ guestId: { $ref: '#/$defs/id' }, key: oneOf('B', 'C') }), MOST_GUESTS),
+      mirrorLeftHanded: flag,
+      childSafe: flag,
+      charger: oneOf('stays', 'lifted-before-main', 'none')
+    }),
+    menu: object({
+      service: oneOf(...services),
+      dishes: list(dish, 60),
+      drinks: { ...list(oneOf(...drinkKinds), drinkKinds.length), uniqueItems: true },
+      oneGlass: flag,
+      sideboardMm: orNull(size)
     }),
     centerpiece: list(
       object({

@@ -1,13 +1,15 @@
 import type { Point } from './point.js'
+import { edgeDistanceMm, grownPolygon, insidePolygon, polygonAreaMm2, polygonHalfWidthAtMm, type Polygon } from './polygon.js'
 
 /**
  * A table edge. A `box` is a rectangle of half sizes; a `capsule` is two half-ellipses (semi-axes `endMm` along the
  * table, `halfWidthMm` across) with a straight run of `straightMm` between them. A circle, an ellipse, a racetrack and each of
- * them with leaves drawn in are all capsules.
+ * them with leaves drawn in are all capsules. Everything else is a polygon.
  */
 export type Outline =
   | { readonly kind: 'box'; readonly halfLengthMm: number; readonly halfWidthMm: number }
   | { readonly kind: 'capsule'; readonly straightMm: number; readonly endMm: number; readonly halfWidthMm: number }
+  | Polygon
 
 /** A point of the edge with its inward normal. */
 export interface EdgePoint extends Point {
@@ -17,11 +19,17 @@ export interface EdgePoint extends Point {
 
 /** Half the overall length of an outline. */
 export function halfLengthMm(outline: Outline): number {
-  return outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm
+  return outline.kind === 'capsule' ? outline.straightMm / 2 + outline.endMm : outline.halfLengthMm
+}
+
+/** Width across the table where a runner lies along it. */
+export function spanMm(outline: Outline): number {
+  return outline.kind === 'polygon' ? outline.spanMm : 2 * outline.halfWidthMm
 }
 
 /** Half the width across at the position x along the table; 0 beyond its ends. */
 export function halfWidthAtMm(outline: Outline, x: number): number {
+  if (outline.kind === 'polygon') return polygonHalfWidthAtMm(outline.points, x)
   const past = Math.abs(x)
   if (outline.kind === 'box') return past > outline.halfLengthMm ? 0 : outline.halfWidthMm
   const intoEnd = past - outline.straightMm / 2
@@ -32,12 +40,25 @@ export function halfWidthAtMm(outline: Outline, x: number): number {
 
 /** Whether a point lies on the tabletop, the edge included. */
 export function contains(outline: Outline, point: Point): boolean {
+  if (outline.kind === 'polygon')
+    return Math.abs(point.x) <= outline.halfLengthMm && Math.abs(point.y) <= outline.halfWidthMm && onPolygon(outline.points, point)
   if (outline.kind === 'box') return Math.abs(point.x) <= outline.halfLengthMm && Math.abs(point.y) <= outline.halfWidthMm
   return Math.abs(point.x) <= halfLengthMm(outline) && Math.abs(point.y) <= halfWidthAtMm(outline, point.x)
 }
 
+const onPolygon = (points: readonly Point[], point: Point) => insidePolygon(points, point) || edgeDistanceMm(points, point) < 1e-9
+
+/** How far a point lies beyond the edge: along the axis it leaves by, or straight from a polygon; 0 on the tabletop. */
+export function beyondMm(outline: Outline, point: Point): number {
+  if (outline.kind === 'polygon') return insidePolygon(outline.points, point) ? 0 : edgeDistanceMm(outline.points, point)
+  if (contains(outline, point)) return 0
+  const beyondEnd = Math.abs(point.x) - halfLengthMm(outline)
+  return beyondEnd > 0 ? beyondEnd : Math.abs(point.y) - halfWidthAtMm(outline, point.x)
+}
+
 /** The outline grown outward (or, below zero, drawn inward) by a margin; a capsule's ends keep their form. */
 export function grown(outline: Outline, marginMm: number): Outline {
+  if (outline.kind === 'polygon') return grownPolygon(outline, marginMm)
   if (outline.kind === 'box')
     return { kind: 'box', halfLengthMm: Math.max(0, outline.halfLengthMm + marginMm), halfWidthMm: Math.max(0, outline.halfWidthMm + marginMm) }
   return {
@@ -50,6 +71,7 @@ export function grown(outline: Outline, marginMm: number): Outline {
 
 /** Area in square millimeters; exact. */
 export function areaMm2(outline: Outline): number {
+  if (outline.kind === 'polygon') return polygonAreaMm2(outline.points)
   if (outline.kind === 'box') return 4 * outline.halfLengthMm * outline.halfWidthMm
   return 2 * outline.straightMm * outline.halfWidthMm + Math.PI * outline.endMm * outline.halfWidthMm
 }
@@ -124,6 +146,7 @@ export function edgeAt(edge: Edge, runMm: number): Point {
 
 /** Length of the edge in millimeters. */
 export function perimeterMm(outline: Outline): number {
+  if (outline.kind === 'polygon') return outline.runs.reduce((sum, run) => sum + run.lengthMm, 0)
   if (outline.kind === 'box') return 4 * (outline.halfLengthMm + outline.halfWidthMm)
   return edgeOf(outline).totalMm
 }

@@ -1,5 +1,6 @@
 import type { Extent } from '../design/piece.js'
 import { halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
+import { runAt } from '../geometry/polygon.js'
 
 /** How a cloth hangs, measured straight down from the table's edge, millimeters; negative where it does not reach the edge. */
 export interface ClothHang {
@@ -79,7 +80,7 @@ function inside(outline: Outline, x: number, y: number): boolean {
 
 type RimPoint = readonly [x: number, y: number, outX: number, outY: number]
 
-/** A quarter of the table's edge (everything is centered, so the rest mirrors it) with outward normals; a rectangle's two sides and, last, its corner. */
+/** Points of the edge with outward normals: a quarter of what is its own mirror image, all of a polygon; a rectangle's two sides and, last, its corner. */
 function rim(outline: Outline): RimPoint[] {
   if (outline.kind === 'box') {
     const { halfLengthMm: x, halfWidthMm: y } = outline
@@ -89,6 +90,13 @@ function rim(outline: Outline): RimPoint[] {
       [x, y, Math.SQRT1_2, Math.SQRT1_2]
     ]
   }
+  if (outline.kind === 'polygon')
+    return outline.runs.flatMap((run) =>
+      Array.from({ length: 17 }, (_, i): RimPoint => {
+        const { x, y, outX, outY } = runAt(run, (i / 16) * run.lengthMm)
+        return [x, y, outX, outY]
+      })
+    )
   return Array.from({ length: 33 }, (_, i): RimPoint => {
     const angle = (i / 64) * Math.PI
     const nx = Math.cos(angle) / outline.endMm

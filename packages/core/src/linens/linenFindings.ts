@@ -4,6 +4,8 @@ import type { DropStyle, Look } from '../design/look.js'
 import { extentSize } from '../design/piece.js'
 import { dropRangeMm, FORMAL_CLEAR_MM, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM, UNEVEN_DROP_MM } from '../reference/linens.js'
 import { EDGE_GAP_MM, MAT_GAP_MM } from '../reference/places.js'
+import { spanMm, type Outline } from '../geometry/outline.js'
+import { joinedTables } from '../seating/polygonTables.js'
 import { narrowestPlateLineMm, type SeatPlan } from '../seating/seatPlan.js'
 import type { SettingLayout } from '../settings/settingItems.js'
 import { clothDrop, type ClothHang } from './clothDrop.js'
@@ -17,16 +19,28 @@ export interface LinenFigures {
   readonly matGapMm: number | null
 }
 
-export function linenFigures(look: Pick<Look, 'linens' | 'pieces'>, plan: SeatPlan): LinenFigures {
+export function linenFigures(look: Pick<Look, 'linens' | 'pieces' | 'table'>, plan: SeatPlan): LinenFigures {
   const index = pieceIndex(look)
+  const base = clothedOutline(look.table, plan.outline)
   const cloth = findPiece(index, look.linens.clothId, 'cloth')
   const runner = findPiece(index, look.linens.runner?.pieceId, 'runner')
   const mat = findPiece(index, look.linens.matId, 'mat')
   return {
-    cloth: cloth ? clothDrop(cloth.extent, plan.outline) : null,
+    cloth: cloth ? clothDrop(cloth.extent, base) : null,
     runner: runner && look.linens.runner ? runnerLay(runner, look.linens.runner.lay, plan.outline) : null,
     matGapMm: mat && plan.places.length > 1 ? narrowestPlateLineMm(plan.places) - extentSize(mat.extent).lengthMm : null
   }
+}
+
+/** What one cloth covers: the table, or each of the tables joined round a corner. */
+function clothedOutline({ shape }: Look['table'], outline: Outline): Outline {
+  if (shape.kind !== 'joined' || outline.kind === 'box') return outline
+  return { kind: 'box', halfLengthMm: shape.lengthMm / 2, halfWidthMm: shape.widthMm / 2 }
+}
+
+/** How many cloths a table takes: one, or one for each of the tables joined round a corner. */
+export function clothCount({ shape }: Pick<Look['table'], 'shape'>): number {
+  return shape.kind === 'joined' && shape.form !== 'straight' ? joinedTables(shape).length : 1
 }
 
 /** Least and most drop of a style over a table, millimeters. */
@@ -71,7 +85,7 @@ function runnerFindings(look: Look, plan: SeatPlan, layout: SettingLayout, lay: 
   if (!lay || !runner) return []
   const at = { kind: 'linen', pieceId: runner.pieceId } as const
   const found: BareFinding[] = []
-  const freeMm = 2 * Math.max(0, plan.outline.halfWidthMm - plateDepthMm(layout))
+  const freeMm = Math.max(0, spanMm(plan.outline) - 2 * plateDepthMm(layout))
   if (runner.lay === 'along' && 2 * lay.halfYMm > freeMm + DROP_TOLERANCE_MM)
     found.push({ code: 'runner.places', severity: 'note', at, measured: { widthMm: 2 * lay.halfYMm }, limit: { widthMm: freeMm }, because: 'under-plates' })
   const neither = lay.overhangMm > DROP_TOLERANCE_MM && lay.overhangMm < RUNNER_OVERHANG_MM / 2

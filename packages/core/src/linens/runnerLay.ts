@@ -1,5 +1,5 @@
 import type { Runner } from '../design/piece.js'
-import { halfLengthMm, type Outline } from '../geometry/outline.js'
+import { halfLengthMm, spanMm, type Outline } from '../geometry/outline.js'
 
 /** Where a runner lies: half sizes in the table's axes and what hangs over at each end (negative: stops short). */
 export interface RunnerLay {
@@ -13,8 +13,8 @@ export interface RunnerLay {
 /** A runner laid centered, along the table or across it. */
 export function runnerLay(runner: Pick<Runner, 'lengthMm' | 'widthMm'>, lay: 'along' | 'across', outline: Outline): RunnerLay {
   const along = lay === 'along'
-  const tableMm = along ? halfLengthMm(outline) : outline.halfWidthMm
-  const acrossMm = along ? outline.halfWidthMm : halfLengthMm(outline)
+  const tableMm = along ? halfLengthMm(outline) : spanMm(outline) / 2
+  const acrossMm = along ? spanMm(outline) / 2 : halfLengthMm(outline)
   return {
     halfXMm: along ? runner.lengthMm / 2 : runner.widthMm / 2,
     halfYMm: along ? runner.widthMm / 2 : runner.lengthMm / 2,

@@ -61,6 +61,7 @@ function reserveDrawn(list: BuyList): BareFinding[] {
 /** Pieces this look uses of which too few are free, because another occasion lays them on a day too near. */
 function claimFindings(look: Look): BareFinding[] {
   if (look.claims.every((claim) => claim.settled)) return []
+  if (look.claims.every((claim) => claim.settled)) return []
   return needs(look)
     .filter((need) => need.claimed > 0 && need.needed > Math.max(0, need.owned - need.claimed))
     .map((need) => ({

@@ -1,9 +1,14 @@
 import { findPiece, pieceIndex } from '../design/find.js'
-import type { Look } from '../design/look.js'
+import type { Look, PlaceSetting } from '../design/look.js'
+import { settingIds } from '../design/settingIds.js'
 import type { NeedGroup, TableZone } from '../design/money.js'
 import type { Piece } from '../design/piece.js'
 import { SPARE_CANDLE_PER } from '../reference/candles.js'
-import { settingItems, type SettingLayout } from '../settings/settingItems.js'
+import { clothCount } from '../linens/linenFindings.js'
+import { seatPlan } from '../seating/seatPlan.js'
+import { flatwareFor } from '../settings/flatwareFor.js'
+import { isSmallChild, kindKeys, kindsByPlace, settingFor } from '../settings/settingKinds.js'
+import { servingNeeds } from '../serving/dishes.js'
 import { supplyNeeds, type SupplyNeed } from './supplyNeeds.js'
 
 /** Why a need is what it is, and what covers it: own free pieces first, then such as may stand in, then what was bought. */
@@ -29,8 +34,8 @@ export interface Need {
 type Line = Pick<Need, 'piece' | 'group' | 'zone' | 'perGuest' | 'perLook' | 'spares' | 'cause'>
 
 /** Everything a look uses, one line a piece, against what the household has free that day. */
-export function needs(look: Look, layout: SettingLayout = settingItems(look)): Need[] {
-  const lines = usedLines(look, layout)
+export function needs(look: Look): Need[] {
+  const lines = usedLines(look)
   const used = new Set(lines.map((line) => line.piece.id))
   const supplies = supplyNeeds(look, used).map(({ piece, count, cause }): Line => ({
     piece,
@@ -44,7 +49,7 @@ export function needs(look: Look, layout: SettingLayout = settingItems(look)): N
   return allocate(look, [...lines, ...supplies])
 }
 
-function usedLines(look: Look, layout: SettingLayout): Line[] {
+function usedLines(look: Look): Line[] {
   const index = pieceIndex(look)
   const lines = new Map<string, Line>()
   const add = (id: string | null | undefined, group: NeedGroup, zone: TableZone, perGuest: number, perLook: number) => {
@@ -53,24 +58,42 @@ function usedLines(look: Look, layout: SettingLayout): Line[] {
     const line = lines.get(id) ?? { piece, group, zone, perGuest: 0, perLook: 0, spares: 0, cause: null }
     lines.set(id, { ...line, perGuest: line.perGuest + perGuest, perLook: line.perLook + perLook })
   }
-  add(look.linens.clothId, 'linens', 'under', 0, 1)
+  add(look.linens.clothId, 'linens', 'under', 0, clothCount(look.table))
   add(look.linens.runner?.pieceId, 'linens', 'under', 0, 1)
+  add(look.linens.topper?.pieceId, 'linens', 'under', 0, clothCount(look.table))
   add(look.linens.matId, 'linens', 'under', 1, 0)
-  for (const id of look.setting.plateIds) add(id, 'settings', 'places', 1, 0)
-  add(look.setting.breadPlateId, 'settings', 'places', 1, 0)
-  add(look.setting.napkin?.pieceId, 'settings', 'places', 1, 0)
-  for (const id of look.setting.glassIds) add(id, 'settings', 'places', 1, 0)
-  const { left, right, above, broughtIn } = layout.order
-  for (const role of [...left, ...right, ...above, ...broughtIn]) {
-    const id = look.setting.flatwareIds.find((one) => findPiece(index, one, 'flatware')?.role === role)
-    add(id, 'settings', 'places', 1, 0)
-  }
+  for (const { setting, perGuest, places } of laidKinds(look)) for (const id of layersOf(look, setting)) add(id, 'settings', 'places', perGuest, places)
+  for (const { pieceId, count } of servingNeeds(look)) add(pieceId, 'settings', 'middle', 0, count)
   for (const placed of look.centerpiece) {
     add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
     add(placed.candle?.candleId, 'light', 'middle', 0, 1)
     for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 'middle', 0, count)
   }
   return [...lines.values()].map((line) => ({ ...line, spares: sparesOf(line, look) }))
+}
+
+/** Settings with how often each is laid: by guest when everybody has the same, by places otherwise. */
+function laidKinds(look: Look): { readonly setting: PlaceSetting; readonly perGuest: number; readonly places: number }[] {
+  const small = look.guests.map((guest) => look.kinds.childSafe && isSmallChild(guest))
+  if (look.kinds.spread === 'same' && !small.includes(true)) return [{ setting: look.setting, perGuest: 1, places: 0 }]
+  const kinds = kindsByPlace(look, seatPlan(look).places)
+  return kindKeys(look).flatMap((key) =>
+    [false, true].map((forSmall) => ({
+      setting: settingFor(look, key, forSmall),
+      perGuest: 0,
+      places: kinds.filter((one, i) => one === key && small[i] === forSmall).length
+    }))
+  )
+}
+
+/** Ids of what one guest has of a setting: its plates, napkin, glasses and favor, and the flatware its courses ask for. */
+function layersOf(look: Look, setting: PlaceSetting): string[] {
+  const index = pieceIndex(look)
+  const { left, right, above, broughtIn } = flatwareFor(look.occasion.courses, setting.dessertAbove, look.menu)
+  const flatware = [...left, ...right, ...above, ...broughtIn].flatMap(
+    (role) => setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role) ?? []
+  )
+  return settingIds({ ...setting, flatwareIds: flatware })
 }
 
 /** Candles: one in ten. Stems: the look's own share. Nothing else has spares by itself. */

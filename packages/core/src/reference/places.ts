@@ -14,6 +14,10 @@ export const placeWidthMm: Record<Comfort, number> = { tight: inches(22), usual:
 export const cornerCoreMm = { widthMm: inches(16), depthMm: inches(13) } as const
 export const TIGHT_PLATE_MM = inches(10.5)
 
+/** A drawn-up chair with its guest, behind the edge: our own starting value. */
+export const CHAIR_WIDTH_MM = 500
+export const CHAIR_DEPTH_MM = 450
+
 /** Room for a seated guest's knees, in front of the place: our own starting value. */
 export const KNEE_WIDTH_MM = 400
 export const KNEE_DEPTH_MM = 450

@@ -32,12 +32,12 @@ export interface BoxRules {
  * How far from a corner the long sides' places must keep, so that their dishes stay clear of the dishes at a taken head and their knees of
  * a corner leg; 0 when nothing is in the way. Rule and derivation: docs/decisions/0002-places.md.
  */
-export function cornerKeptMm(outline: Box, headTaken: boolean, rules: BoxRules, widthMm: number): number {
+export function cornerKeptMm(outline: Pick<Box, 'halfWidthMm'>, headTaken: boolean, rules: BoxRules, widthMm: number): number {
   const legs = rules.legReachMm > 0 ? Math.max(0, rules.legReachMm + KNEE_WIDTH_MM / 2 - widthMm / 2) : 0
   return headTaken ? Math.max(legs, dishesKeptMm(outline, rules.comfort, widthMm)) : legs
 }
 
-function dishesKeptMm(outline: Box, comfort: Comfort, widthMm: number): number {
+function dishesKeptMm(outline: Pick<Box, 'halfWidthMm'>, comfort: Comfort, widthMm: number): number {
   if (comfort === 'tight') return Math.max(0, platesTouchMm(outline) - widthMm / 2)
   const core = cornerCoreMm
   const stripMm = EDGE_GAP_MM + core.depthMm
@@ -46,7 +46,7 @@ function dishesKeptMm(outline: Box, comfort: Comfort, widthMm: number): number {
 }
 
 /** Distance of a side place's middle from the corner at which its dinner plate just touches the plate at the head. */
-function platesTouchMm(outline: Box): number {
+function platesTouchMm(outline: Pick<Box, 'halfWidthMm'>): number {
   const fromEdgeMm = EDGE_GAP_MM + TIGHT_PLATE_MM / 2
   const acrossMm = outline.halfWidthMm - fromEdgeMm
   return fromEdgeMm + (acrossMm >= TIGHT_PLATE_MM ? 0 : Math.sqrt(TIGHT_PLATE_MM ** 2 - acrossMm ** 2))

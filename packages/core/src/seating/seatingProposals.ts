@@ -46,7 +46,7 @@ export function kneeProposals(look: Look): Proposal[] {
 }
 
 /** The most guests, with the ends taken and with the ends free, for whom a plan is good; the last on the list stay away. */
-function mostGuests(look: Look, good: (plan: SeatPlan) => boolean): Proposal[] {
+export function mostGuests(look: Look, good: (plan: SeatPlan) => boolean): Proposal[] {
   const other = look.table.heads === 'open' ? 'closed' : 'open'
   return ([look.table.heads, other] as const).map((heads) => {
     const table = { ...look.table, heads }

@@ -1,5 +1,6 @@
 import type { Table } from '../design/look.js'
 import type { Outline } from '../geometry/outline.js'
+import { boatOutline, halfRoundOutline, joinedOutline } from './polygonTables.js'
 
 const outlines = new WeakMap<object, Outline>()
 
@@ -24,6 +25,12 @@ function outlineOf(table: Pick<Table, 'shape' | 'leaves'>): Outline {
       return { kind: 'capsule', straightMm: addedMm, endMm: shape.diameterMm / 2, halfWidthMm: shape.diameterMm / 2 }
     case 'oval':
       return { kind: 'capsule', straightMm: addedMm, endMm: shape.lengthMm / 2, halfWidthMm: shape.widthMm / 2 }
+    case 'boat':
+      return boatOutline(shape, addedMm)
+    case 'half-round':
+      return halfRoundOutline(shape)
+    case 'joined':
+      return joinedOutline(shape)
     case 'racetrack': {
       const endMm = Math.min(shape.lengthMm, shape.widthMm) / 2
       return { kind: 'capsule', straightMm: Math.max(0, shape.lengthMm - shape.widthMm) + addedMm, endMm, halfWidthMm: shape.widthMm / 2 }

@@ -13,11 +13,11 @@ export interface LaidItem {
 }
 
 /** The setting's items before one guest, in the table's frame; what is stacked on a plate is left out. */
-export function laidItems(place: Place, layout: SettingLayout): LaidItem[] {
+export function laidItems(place: Place, layout: SettingLayout, mirrored = false): LaidItem[] {
   return layout.items
     .filter((item) => !item.stacked)
     .map((item) => {
-      const at = fromFrame(place, item)
+      const at = fromFrame(place, mirrored ? { x: -item.x, y: item.y } : item)
       const shape: Footprint = item.round
         ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
         : { kind: 'rect', ...at, turnRad: place.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }

@@ -1,6 +1,7 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Flatware, FlatwareRole, Glass, Napkin, Plate } from '../design/piece.js'
+import { folds, type FoldKind } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import { flatwareFor, type FlatwareOrder } from './flatwareFor.js'
 
@@ -37,11 +38,11 @@ export const ITEM_GAP_MM = 10
  * Lays out the setting by the ordering rules: plates in the middle 1 in from the edge, forks left, knives and spoons right, dessert pieces
  * above, bread plate upper left, water glass above the knife's tip and wines outward to its right. Source: Emily Post, Etiquette (from memory).
  */
-export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'pieces'>): SettingLayout {
+export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'menu' | 'pieces'>): SettingLayout {
   const index = pieceIndex(look)
   const { setting } = look
   const plates = setting.plateIds.map((id) => findPiece(index, id, 'plate')).filter((p) => p !== undefined)
-  const order = flatwareFor(look.occasion.courses, setting.dessertAbove)
+  const order = flatwareFor(look.occasion.courses, setting.dessertAbove, look.menu)
   const pattern = new Map(
     setting.flatwareIds.flatMap((id) => {
       const piece = findPiece(index, id, 'flatware')
@@ -165,12 +166,9 @@ function glassItems(
   return items
 }
 
-/** Size of a napkin as folded: a band a quarter wide, a knot, or a flat third. */
-export function foldedNapkin(napkin: Napkin, fold: 'band' | 'knot' | 'flat'): { readonly halfXMm: number; readonly halfYMm: number } {
-  const side = napkin.sideMm
-  if (fold === 'band') return { halfXMm: side / 8, halfYMm: side / 4 }
-  if (fold === 'knot') return { halfXMm: side / 8, halfYMm: side / 5 }
-  return { halfXMm: side / 6, halfYMm: side / 4 }
+/** Size of a napkin as folded. */
+export function foldedNapkin(napkin: Pick<Napkin, 'sideMm'>, fold: FoldKind): { readonly halfXMm: number; readonly halfYMm: number } {
+  return { halfXMm: napkin.sideMm * folds[fold].halfX, halfYMm: napkin.sideMm * folds[fold].halfY }
 }
 
 function napkinItem(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: number, leftEndMm: number): SettingItem[] {

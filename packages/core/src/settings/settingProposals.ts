@@ -1,5 +1,5 @@
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
-import { makeEdit } from '../design/edit.js'
+import { makeEdit, type Edit } from '../design/edit.js'
 import type { Proposal } from '../design/finding.js'
 import type { Course, Look } from '../design/look.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
@@ -7,6 +7,7 @@ import { seatPlan } from '../seating/seatPlan.js'
 import { flatwareFor } from './flatwareFor.js'
 import { laidItems, settingCrowding } from './settingCrowding.js'
 import { settingItems } from './settingItems.js'
+import { placeLayouts, widestLayout } from './settingKinds.js'
 
 /** Ways to make crowded settings fit, the least disturbing first. */
 export function crowdedProposals(look: Look): Proposal[] {
@@ -65,10 +66,15 @@ function simplestSetting(look: Look): Proposal {
 }
 
 function guestsThatFit(look: Look): Proposal[] {
-  const layout = settingItems(look)
   for (let count = look.guests.length - 1; count >= 1; count--) {
-    const { places } = seatPlan({ ...look, guests: look.guests.slice(0, count) })
-    const laid = places.map((place) => laidItems(place, layout))
+    const fewer = { ...look, guests: look.guests.slice(0, count) }
+    const { places } = seatPlan(fewer)
+    const layouts = placeLayouts(fewer, places)
+    const laid = places.map((place, i) => laidItems(place, layouts[i]!.layout, layouts[i]!.mirrored))
+    const layout = widestLayout(
+      layouts.map((one) => one.layout),
+      settingItems(look)
+    )
     if (settingCrowding(laid, places, layout).length === 0) return [fewerGuests(look, count)]
   }
   return []
@@ -85,15 +91,37 @@ export function missingFlatwareProposals(look: Look, role: string): Proposal[] {
       edit: makeEdit(look, 'setting', (draft) => void draft.setting.flatwareIds.push(piece.id)),
       params: { pieceId: piece.id }
     }))
-  return [...add, ...look.occasion.courses.filter((course) => asksFor(course, role)).map((course) => skipCourse(look, course))]
+  const asking = look.occasion.courses.filter((course) => asksFor(look, course, role))
+  const eaten = (eatenWith: 'usual' | 'fingers') =>
+    makeEdit(look, 'menu', (draft) => {
+      for (const dish of draft.menu.dishes) if (look.menu.service === 'buffet' || asking.includes(dish.course)) dish.eatenWith = eatenWith
+    })
+  const dishes = look.menu.dishes.length > 0
+  return [
+    ...add,
+    ...(dishes ? [{ code: 'eaten-usual' as const, edit: eaten('usual'), params: {} }] : []),
+    ...asking.map((course) => skipCourse(look, [course])),
+    ...(dishes ? [{ code: 'finger-food' as const, edit: eaten('fingers'), params: {} }] : []),
+    ...(look.menu.service === 'buffet' ? [{ code: 'serve-plated' as const, edit: platedWithout(look, role), params: {} }] : []),
+    ...(asking.length > 1 ? [skipCourse(look, asking)] : [])
+  ]
 }
 
-function asksFor(course: Course, role: string): boolean {
-  const order = flatwareFor([course], true)
+/** Served at the table instead of from a buffet, without the courses that ask for a role. */
+function platedWithout(look: Look, role: string): Edit {
+  const plated = { ...look, menu: { ...look.menu, service: 'plated' as const } }
+  return makeEdit(look, 'menu', (draft) => {
+    draft.menu.service = 'plated'
+    draft.occasion.courses = draft.occasion.courses.filter((course) => !asksFor(plated, course, role))
+  })
+}
+
+function asksFor(look: Look, course: Course, role: string): boolean {
+  const order = flatwareFor([course], true, { ...look.menu, service: 'plated' })
   return [...order.left, ...order.right, ...order.above].some((asked) => asked === role)
 }
 
-function skipCourse(look: Look, course: Course): Proposal {
-  const edit = makeEdit(look, 'brief', (draft) => void (draft.occasion.courses = draft.occasion.courses.filter((c) => c !== course)))
-  return { code: 'skip-course', edit, params: { course } }
+function skipCourse(look: Look, courses: readonly Course[]): Proposal {
+  const edit = makeEdit(look, 'brief', (draft) => void (draft.occasion.courses = draft.occasion.courses.filter((c) => !courses.includes(c))))
+  return { code: 'skip-course', edit, params: { course: courses[0] ?? 'main' } }
 }

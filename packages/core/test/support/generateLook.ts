@@ -1,5 +1,20 @@
 import { readFileSync } from 'node:fs'
-import { newGuest, placeWidthMm, seededRandom, seatPlan, type Guest, type Look, type Placed, type Random, type TableShape } from '@hestiad/core'
+import {
+  foldKinds,
+  halfLengthMm,
+  newDish,
+  newGuest,
+  oneKind,
+  placeWidthMm,
+  plainLinens,
+  seededRandom,
+  seatPlan,
+  type Guest,
+  type Look,
+  type Placed,
+  type Random,
+  type TableShape
+} from '@hestiad/core'
 
 const main = JSON.parse(
   readFileSync(
@@ -30,7 +45,7 @@ export function generateLook(seed: number, kind: Kind): Look {
     ...main,
     id: `seed-${seed}`,
     guests,
-    linens,
+    linens: { ...linens, ...plainLinens },
     money,
     household,
     table: { ...main.table, shape: shapeFor(random, kind.guests), leaves: { owned: 2, in: 0, eachMm: 450 } }
@@ -102,7 +117,7 @@ function placedOf(random: Random, i: number, x: number, y: number): Placed {
 /** Three rows down the free middle, with one jug of flowers too tall in its midst. */
 function laidRows(look: Look, count: number, random: Random): Placed[] {
   const { outline } = seatPlan(look)
-  const half = (outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm) - 620
+  const half = halfLengthMm(outline) - 620
   const columns = Math.ceil((count - 1) / 3)
   const jug: Placed = {
     id: 'jug',
@@ -124,11 +139,71 @@ function laidRows(look: Look, count: number, random: Random): Placed[] {
 
 function scattered(look: Look, count: number, random: Random): Placed[] {
   const { outline } = seatPlan(look)
-  const halfX = outline.kind === 'box' ? outline.halfLengthMm : outline.straightMm / 2 + outline.endMm
+  const halfX = halfLengthMm(outline)
   return Array.from({ length: count }, (_, i) => placedOf(random, i, (random() * 2 - 1) * halfX * 1.02, (random() * 2 - 1) * outline.halfWidthMm * 1.02))
 }
 
 const anyOf = (random: Random, ids: readonly string[]) => pick(random, ids)
+
+function company(guest: Guest, i: number, random: Random): Guest {
+  return {
+    ...guest,
+    wheelchair: random() < 0.15,
+    leftHanded: random() < 0.2,
+    chair: random() < 0.2 ? 'armchair' : null,
+    diet: random() < 0.3 ? 'nuts' : '',
+    near: random() < 0.3 ? [`guest-${i + 3}`] : []
+  }
+}
+
+function otherShape(random: Random): TableShape {
+  return pick<TableShape>(random, [
+    { kind: 'boat', lengthMm: 2400, widthMm: 1250, endMm: 900 },
+    { kind: 'half-round', diameterMm: 1900 },
+    { kind: 'joined', form: pick(random, ['straight', 'L', 'T', 'U']), lengthMm: 1830, widthMm: 760, along: 2, across: 1 }
+  ])
+}
+
+function wildRoom(random: Random): Look['room'] {
+  const clear = () => (random() < 0.4 ? 400 + Math.floor(random() * 1000) : null)
+  return {
+    clearMm: { north: clear(), east: clear(), south: clear(), west: clear() },
+    pass: random() < 0.3,
+    lightFrom: pick(random, [null, 'north', 'east']),
+    fixture: random() < 0.5 ? { bottomMm: 900 + Math.floor(random() * 700), widthMm: 500 } : null
+  }
+}
+
+function wildMenu(random: Random): Look['menu'] {
+  const vessel = () => pick(random, [null, 'low-bowl-oyster', 'tray-mirror', 'riser-oak', 'charger-brass'])
+  const dishes = (['soup', 'salad', 'main', 'main', 'dessert'] as const).map((course, i) => ({
+    ...newDish(`dish-${i}`, course),
+    name: `Dish ${i}`,
+    service: pick(random, [null, 'family', 'buffet'] as const),
+    eatenWith: pick(random, ['usual', 'steak', 'fork', 'spoon', 'pastry', 'fingers'] as const),
+    contains: random() < 0.5 ? 'nuts' : '',
+    vesselId: vessel()
+  }))
+  return {
+    service: pick(random, ['plated', 'family', 'buffet']),
+    dishes: random() < 0.8 ? dishes : [],
+    drinks: pick(random, [[], ['water', 'red'], ['sparkling', 'white', 'red']]),
+    oneGlass: random() < 0.3,
+    sideboardMm: random() < 0.5 ? 1400 : null
+  }
+}
+
+function wildKinds(look: Look, random: Random): Look['kinds'] {
+  if (random() < 0.4) return oneKind
+  const other = { ...look.setting, breadPlateId: null, glassIds: look.setting.glassIds.slice(0, 1) }
+  return {
+    ...oneKind,
+    others: [{ key: 'B', setting: other }],
+    spread: pick(random, ['alternating', 'every-third', 'heads', 'one-side', 'by-guest']),
+    byGuest: look.guests.slice(0, 2).map((guest) => ({ guestId: guest.id, key: 'B' as const })),
+    mirrorLeftHanded: random() < 0.5
+  }
+}
 
 /** Everything else chosen without sense, so that every finding comes up. */
 function wild(look: Look, random: Random): Look {
@@ -179,7 +254,10 @@ function wild(look: Look, random: Random): Look {
   const guests = look.guests.length + Math.floor(random() * 7) - 2
   return {
     ...look,
-    guests: Array.from({ length: Math.max(1, guests) }, (_, i) => look.guests[i] ?? newGuest(i + 1)),
+    guests: Array.from({ length: Math.max(1, guests) }, (_, i) => company(look.guests[i] ?? newGuest(i + 1), i, random)),
+    room: wildRoom(random),
+    menu: wildMenu(random),
+    kinds: wildKinds(look, random),
     household: { cats: random() < 0.5, dogs: random() < 0.5, toddlers: random() < 0.5 },
     occasion: {
       ...look.occasion,
@@ -208,12 +286,24 @@ function wild(look: Look, random: Random): Look {
     },
     table: {
       ...look.table,
-      shape: random() < 0.25 ? { kind: 'rectangle', lengthMm: 2400, widthMm: 820 } : look.table.shape,
+      shape: random() < 0.25 ? { kind: 'rectangle', lengthMm: 2400, widthMm: 820 } : random() < 0.5 ? otherShape(random) : look.table.shape,
+      apronMm: pick(random, [null, 60, 140]),
+      chair: pick(random, [
+        { kind: 'side', widthMm: 510 },
+        { kind: 'arm', widthMm: 620 },
+        { kind: 'bench', widthMm: 900 }
+      ]),
       heads: pick(random, ['open', 'closed']),
-      support: random() < 0.5 ? { kind: 'pedestal' } : { kind: 'legs', legMm: 80, insetMm: Math.floor(random() * 400) }
+      support: pick<Look['table']['support']>(random, [
+        { kind: 'pedestal' },
+        { kind: 'legs', legMm: 80, insetMm: Math.floor(random() * 400) },
+        { kind: 'trestle', insetMm: 300, footMm: 80 },
+        { kind: 'panel', insetMm: 200 }
+      ])
     },
     linens: {
-      clothId: anyOf(random, ['cloth-oyster-oval', 'cloth-long', 'cloth-round-90', 'cloth-banquet']),
+      ...look.linens,
+      clothId: random() < 0.2 ? null : anyOf(random, ['cloth-oyster-oval', 'cloth-long', 'cloth-round-90', 'cloth-banquet']),
       runner: { pieceId: anyOf(random, ['runner-smoke', 'runner-flax']), lay: pick(random, ['along', 'across']) },
       matId: random() < 0.5 ? anyOf(random, ['mat-sea', 'mat-felt']) : null
     },
@@ -221,9 +311,11 @@ function wild(look: Look, random: Random): Look {
       ...look.setting,
       breadPlateId: random() < 0.5 ? 'bread-oyster' : null,
       flatwareIds: look.setting.flatwareIds.filter(() => random() < 0.85),
-      napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: 'band' }
+      napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: pick(random, foldKinds) },
+      starId: pick(random, [null, ...look.setting.plateIds])
     },
     centerpiece: [...look.centerpiece, tall, ...carried],
-    offers: look.offers.filter(() => random() < 0.8)
+    offers: look.offers.filter(() => random() < 0.8),
+    pieces: random() < 0.3 ? look.pieces.map((piece) => (piece.kind === 'napkin' ? { ...piece, sideMm: 330 } : piece)) : look.pieces
   }
 }

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { newGuest, noFacts, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
+import { newGuest, noFacts, plainTable, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
 
 /** A demo look by its file's name. */
 export function demoLook(name = 'pearl-anniversary'): Look {
@@ -19,7 +19,8 @@ const bare = {
   heightMm: 740,
   seatHeightMm: 450,
   heads: 'open',
-  color: '#aaaaaa'
+  color: '#aaaaaa',
+  ...plainTable
 } as const
 
 export const roundTable = (diameterIn: number): Table => ({ ...bare, shape: { kind: 'round', diameterMm: diameterIn * inch } })

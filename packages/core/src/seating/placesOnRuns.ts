@@ -1,0 +1,78 @@
+import { isHollowCorner, runAt, type Polygon, type Run } from '../geometry/polygon.js'
+import { CHAIR_DEPTH_MM, CHAIR_WIDTH_MM } from '../reference/places.js'
+import { PLATE_LINE_MM } from './placesOnCapsule.js'
+import { cornerKeptMm, type BoxRules } from './placesOnBox.js'
+import { placePose, type Place } from './places.js'
+
+/** How many sit on each run, what its ends keep free, and the width each guest there has. */
+interface Share {
+  readonly run: Run
+  count: number
+  keepStartMm: number
+  keepEndMm: number
+  widthMm: number
+}
+
+/** Chairs round a hollow corner must not meet: the longer side leaves this much from the corner to its first guest's middle. */
+const HOLLOW_MM = CHAIR_DEPTH_MM + CHAIR_WIDTH_MM / 2
+
+/**
+ * Places on a table of any form, counter-clockwise. Guests come one by one to the side where the next has most room, so that one guest less
+ * never makes another's place narrower. At a corner with guests on both sides the longer side gives way.
+ */
+export function placesOnRuns(outline: Polygon, count: number, rules: BoxRules): Place[] {
+  const shares = shareOut(outline, count, rules)
+  const places = shares.flatMap(placesOf)
+  return places.map((place, i) => ({ ...place, number: i + 1 }))
+}
+
+function shareOut(outline: Polygon, count: number, rules: BoxRules): Share[] {
+  const shares = outline.runs.map((run): Share => ({ run, count: 0, keepStartMm: 0, keepEndMm: 0, widthMm: run.lengthMm }))
+  const seats = shares.filter(({ run }) => !run.walled && (run.kind !== 'head' || rules.heads === 'open'))
+  if (seats.length === 0) return shares
+  for (let guest = 0; guest < count; guest++) {
+    const room = (share: Share) => share.run.lengthMm / (share.count + 1)
+    seats.reduce((best, share) => (room(share) > room(best) + 1e-6 ? share : best)).count++
+  }
+  settleCorners(shares, rules)
+  return shares
+}
+
+/** What the corners keep depends on the widths and the other way round: settled in a few rounds. */
+function settleCorners(shares: Share[], rules: BoxRules): void {
+  for (let round = 0; round < 30; round++) {
+    for (const [i, from] of shares.entries()) {
+      const to = shares[(i + 1) % shares.length]!
+      const hollow = isHollowCorner(from.run, to.run)
+      const fromYields = from.run.lengthMm > to.run.lengthMm || (from.run.lengthMm === to.run.lengthMm && i % 2 === 0)
+      from.keepEndMm = fromYields ? keptMm(from, to, to.keepStartMm, hollow, rules) : legsOnly(from, rules, hollow)
+      to.keepStartMm = fromYields ? legsOnly(to, rules, hollow) : keptMm(to, from, from.keepEndMm, hollow, rules)
+    }
+    for (const share of shares) share.widthMm = Math.max(1, share.run.lengthMm - share.keepStartMm - share.keepEndMm) / Math.max(1, share.count)
+  }
+}
+
+function legsOnly(share: Share, rules: BoxRules, hollow: boolean): number {
+  return hollow || share.count === 0 ? 0 : cornerKeptMm({ halfWidthMm: Infinity }, false, rules, share.widthMm)
+}
+
+function keptMm(share: Share, other: Share, otherKeepMm: number, hollow: boolean, rules: BoxRules): number {
+  if (share.count === 0) return 0
+  const taken = other.count > 0
+  if (hollow) return taken ? Math.max(0, HOLLOW_MM - share.widthMm / 2) : 0
+  return cornerKeptMm({ halfWidthMm: otherKeepMm + other.widthMm / 2 }, taken, rules, share.widthMm)
+}
+
+function placesOf({ run, count, keepStartMm, widthMm }: Share): Omit<Place, 'number'>[] {
+  return Array.from({ length: count }, (_, i) => {
+    const [from, at, to] = [i, i + 0.5, i + 1].map((n) => runAt(run, keepStartMm + n * widthMm))
+    const chord = (insideMm: number) =>
+      Math.hypot(to!.x - to!.outX * insideMm - from!.x + from!.outX * insideMm, to!.y - to!.outY * insideMm - from!.y + from!.outY * insideMm)
+    return {
+      side: run.kind,
+      ...placePose(at!.x, at!.y, -at!.outX, -at!.outY),
+      widthMm: chord(0),
+      plateLineWidthMm: chord(PLATE_LINE_MM)
+    }
+  })
+}

@@ -1,0 +1,93 @@
+import { makeEdit } from '../design/edit.js'
+import { piecesOf } from '../design/find.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look, Side } from '../design/look.js'
+import { chairWidthMm, seatRoomMm, wheelchairMm } from '../reference/room.js'
+import { headsProposals, leafProposals, mostGuests, seatingProposals } from './seatingProposals.js'
+import { seatPlan, type SeatPlan } from './seatPlan.js'
+
+const opposite: Record<Side, Side> = { north: 'south', south: 'north', east: 'west', west: 'east' }
+
+/** Blocks under the table, as far as the surface stays within reach. */
+export function wheelchairKneeProposals(look: Look): Proposal[] {
+  const { apronMm, heightMm } = look.table
+  if (apronMm === null) return []
+  const toMm = Math.max(wheelchairMm.surfaceLow, Math.ceil(wheelchairMm.kneeHeight + apronMm))
+  const edit = makeEdit(look, 'table', (draft) => void (draft.table.heightMm = Math.min(toMm, wheelchairMm.surfaceHigh)))
+  return toMm <= wheelchairMm.surfaceHigh || heightMm > wheelchairMm.surfaceHigh
+    ? [{ code: 'raise-table', edit, params: { heightMm: Math.min(toMm, wheelchairMm.surfaceHigh) } }]
+    : []
+}
+
+/** Places exchanged with whoever has the widest, more room on the edge, fewer guests. */
+export function wheelchairWidthProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'seats') return []
+  const { places } = seatPlan(look)
+  const from = (finding.at.numbers[0] ?? 1) - 1
+  const widest = places
+    .map((place, i) => ({ i, widthMm: place.widthMm }))
+    .filter(({ i, widthMm }) => widthMm >= wheelchairMm.kneeWidth && !look.guests[i]!.wheelchair && !look.guests[i]!.seatLocked)
+    .sort((a, b) => b.widthMm - a.widthMm)
+  const swap = widest.slice(0, 1).map(({ i }) => ({
+    code: 'swap-seats' as const,
+    edit: makeEdit(look, 'seating', (draft) => void ([draft.guests[from], draft.guests[i]] = [draft.guests[i]!, draft.guests[from]!])),
+    params: { guest: look.guests[from]!.name, other: look.guests[i]!.name }
+  }))
+  const wide = (plan: SeatPlan) => plan.places.every((place, i) => !plan.guests[i]!.wheelchair || place.widthMm >= wheelchairMm.kneeWidth)
+  return [...swap, ...leafProposals(look), ...headsProposals(look), ...mostGuests(look, wide)]
+}
+
+/** Plain chairs, or more room on the edge. */
+export function chairProposals(look: Look): Proposal[] {
+  const plain = makeEdit(look, 'table', (draft) => {
+    draft.table.chair = { kind: 'side', widthMm: Math.min(draft.table.chair.widthMm, chairWidthMm.side) }
+    for (const guest of draft.guests) if (guest.chair === 'armchair') guest.chair = null
+  })
+  return [{ code: 'side-chairs', edit: plain, params: {} }, ...seatingProposals(look)]
+}
+
+export function benchProposals(look: Look, finding: BareFinding): Proposal[] {
+  const widthMm = finding.limit['widthMm'] ?? chairWidthMm.bench
+  const longer = makeEdit(look, 'table', (draft) => void (draft.table.chair.widthMm = widthMm))
+  return [{ code: 'longer-bench', edit: longer, params: { lengthMm: widthMm } }, ...chairProposals(look)]
+}
+
+/** Nobody walks behind, the table moved off the wall where there is room opposite, the ends free, a bench, fewer guests. */
+export function behindProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'role') return []
+  const side = finding.at.role as Side
+  const missing = (finding.limit['clearMm'] ?? 0) - (finding.measured['clearMm'] ?? 0)
+  const other = look.room.clearMm[opposite[side]]
+  const shift = makeEdit(look, 'room', (draft) => {
+    draft.room.clearMm[side] = (draft.room.clearMm[side] ?? 0) + missing
+    if (other !== null) draft.room.clearMm[opposite[side]] = Math.max(0, other - missing)
+  })
+  const pass = makeEdit(look, 'room', (draft) => void (draft.room.pass = false))
+  const bench = makeEdit(look, 'table', (draft) => {
+    draft.table.chair = { kind: 'bench', widthMm: Math.max(chairWidthMm.bench, seatRoomMm.bench * draft.guests.length) }
+    draft.room.pass = false
+  })
+  return [
+    ...(look.room.pass ? [{ code: 'no-pass' as const, edit: pass, params: {} }] : []),
+    ...(other === null || other >= missing ? [{ code: 'shift-table' as const, edit: shift, params: { byMm: missing } }] : []),
+    { code: 'bench', edit: bench, params: {} },
+    ...seatingProposals(look)
+  ]
+}
+
+export function fixtureProposals(look: Look, finding: BareFinding): Proposal[] {
+  const toMm = Math.ceil((look.room.fixture?.bottomMm ?? 0) + (finding.measured['heightMm'] ?? 0) - (finding.limit['heightMm'] ?? 0))
+  const raise = makeEdit(look, 'room', (draft) => void (draft.room.fixture && (draft.room.fixture.bottomMm = toMm)))
+  return [{ code: 'raise-fixture', edit: raise, params: { heightMm: toMm } }]
+}
+
+export function seamProposals(look: Look): Proposal[] {
+  return piecesOf(look, 'cloth')
+    .sort((a, b) => b.owned - a.owned)
+    .slice(0, 3)
+    .map((piece) => ({
+      code: 'lay-cloth' as const,
+      edit: makeEdit(look, 'linens', (draft) => void (draft.linens.clothId = piece.id)),
+      params: { pieceId: piece.id }
+    }))
+}

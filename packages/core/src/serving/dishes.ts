@@ -1,0 +1,110 @@
+import { pieceIndex } from '../design/find.js'
+import type { Guest, Look } from '../design/look.js'
+import type { Dish, Service, ServingTool } from '../design/menu.js'
+import { extentSize, type Piece } from '../design/piece.js'
+import { CHILD_SHARE, CHILD_UP_TO_YEARS, FILL_SHARE, gramsPerMl, GUESTS_PER_DISH, HEAP_MM, linedMaterials, portionOf, toolFor } from '../reference/portions.js'
+
+/** One dish worked out for the company. */
+export interface Serving {
+  readonly dish: Dish
+  readonly service: Service
+  /** Portions for an adult; children count half. */
+  readonly portions: number
+  readonly amount: number
+  readonly unit: 'g' | 'ml'
+  /** What one vessel holds in the same unit; null while none is chosen, or the piece holds no food. */
+  readonly holds: number | null
+  /** How many such vessels are needed; 0 when it comes on the plate. */
+  readonly vessels: number
+  readonly tool: ServingTool
+  /** Whether it must be lined, as far as the material tells; a label counts more. */
+  readonly liner: boolean
+  /** What has to lie under it. */
+  readonly protection: 'heat-pad' | 'coaster' | null
+  readonly label: boolean
+}
+
+type Parts = Pick<Look, 'menu' | 'guests' | 'pieces'>
+
+/** All dishes of the menu worked out. */
+export function servings(look: Parts): Serving[] {
+  const index = pieceIndex(look)
+  return look.menu.dishes.map((dish): Serving => {
+    const piece = dish.vesselId === null ? undefined : index.get(dish.vesselId)
+    const service = dish.service ?? look.menu.service
+    const { amount, unit } = portionOf[dish.portion]
+    const portions = (look.guests.reduce((sum, guest) => sum + shareOf(guest), 0) * dish.takenPercent) / 100
+    const total = Math.ceil(portions * amount)
+    const holds = piece ? capacityOf(piece, dish, unit) : null
+    const shared = service === 'family' ? Math.ceil(look.guests.length / GUESTS_PER_DISH) : 1
+    return {
+      dish,
+      service,
+      portions,
+      amount: total,
+      unit,
+      holds,
+      vessels: service === 'plated' || total === 0 ? 0 : Math.max(shared, holds ? Math.ceil(total / holds) : 1),
+      tool: toolFor[dish.portion],
+      liner: piece !== undefined && linedMaterials.includes(piece.material),
+      protection: service === 'plated' ? null : dish.temperature === 'hot' ? 'heat-pad' : dish.wet || dish.stains ? 'coaster' : null,
+      label: service === 'buffet' || dish.contains !== '' || dish.broughtBy !== ''
+    }
+  })
+}
+
+function shareOf({ body }: Guest): number {
+  return body.kind === 'child' && body.ageYears <= CHILD_UP_TO_YEARS ? CHILD_SHARE : 1
+}
+
+function capacityOf(piece: Piece, dish: Dish, unit: 'g' | 'ml'): number | null {
+  const ml = foodMl(piece)
+  return ml === null || ml <= 0 ? null : Math.floor(unit === 'ml' ? ml : ml * gramsPerMl[dish.portion])
+}
+
+/**
+ * Milliliters of food a piece holds: a vessel as a frustum from foot to mouth, a soup plate as a cap of a sphere, both to 80 %; a flat plate, a
+ * tray or a footed stand by its area, heaped. Null for what holds no food.
+ */
+export function foodMl(piece: Piece): number | null {
+  switch (piece.kind) {
+    case 'vessel': {
+      const [a, b] = [piece.baseMm / 2, piece.mouthMm / 2]
+      return (FILL_SHARE * Math.PI * piece.depthMm * (a * a + a * b + b * b)) / 3 / 1000
+    }
+    case 'plate': {
+      const r = piece.diameterMm / 2
+      if (piece.role === 'bowl') return (FILL_SHARE * Math.PI * piece.heightMm * (3 * r * r + piece.heightMm ** 2)) / 6 / 1000
+      return piece.role === 'charger' ? null : (Math.PI * (0.7 * r) ** 2 * HEAP_MM) / 1000
+    }
+    case 'tray':
+    case 'riser': {
+      const { lengthMm, widthMm } = extentSize(piece.extent)
+      return (0.7 * lengthMm * widthMm * HEAP_MM) / 1000
+    }
+    case 'ornament': {
+      const { lengthMm, widthMm } = extentSize(piece.extent)
+      return piece.form === 'compote' ? (0.6 * lengthMm * widthMm * HEAP_MM) / 1000 : null
+    }
+    default:
+      return null
+  }
+}
+
+/** Pieces that dishes are served in, and how many of each. */
+export function servingNeeds(look: Parts): { readonly pieceId: string; readonly count: number }[] {
+  if (look.menu.dishes.length === 0) return []
+  return servings(look).flatMap(({ dish, vessels }) => (dish.vesselId !== null && vessels > 0 ? [{ pieceId: dish.vesselId, count: vessels }] : []))
+}
+
+/** Pieces that could serve a dish, the most fitting first: food-safe as far as the material tells, holding it in the fewest, owned most. */
+export function vesselsFor(look: Parts, serving: Serving): { readonly piece: Piece; readonly vessels: number }[] {
+  return look.pieces
+    .flatMap((piece) => {
+      const holds = capacityOf(piece, serving.dish, serving.unit)
+      return holds === null ? [] : [{ piece, vessels: Math.max(1, Math.ceil(serving.amount / holds)), lined: linedMaterials.includes(piece.material) }]
+    })
+    .filter(({ piece, vessels }) => piece.owned >= vessels)
+    .sort((a, b) => Number(a.lined) - Number(b.lined) || a.vessels - b.vessels || b.piece.owned - a.piece.owned)
+    .map(({ piece, vessels }) => ({ piece, vessels }))
+}

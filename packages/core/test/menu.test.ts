@@ -1,0 +1,167 @@
+import {
+  applyEdit,
+  assess,
+  buffetRun,
+  flatwareFor,
+  foldKinds,
+  folds,
+  foldedNapkin,
+  glassesAsked,
+  kindsByPlace,
+  lightnessOf,
+  needs,
+  newDish,
+  noMenu,
+  oneKind,
+  placeLayouts,
+  seatPlan,
+  servings,
+  stackReading,
+  tableDishes,
+  foodMl,
+  type Course,
+  type Dish,
+  type Look
+} from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { demoLook } from './support/looks.js'
+
+const dish = (id: string, course: Course, more: Partial<Dish> = {}): Dish => ({ ...newDish(id, course), name: id, ...more })
+const lookWith = (change: Partial<Look>): Look => ({ ...demoLook(), ...change })
+const menuOf = (...dishes: Dish[]): Look['menu'] => ({ ...noMenu, dishes })
+const codes = (look: Look) => assess(look).findings.map((finding) => finding.code)
+
+// Ordering rules: Emily Post, Etiquette (recalled)
+describe('flatware by the dishes', () => {
+  it('a steak brings its knife, a pastry its fork, finger food nothing, and a dish nobody described what its course has', () => {
+    const of = (...dishes: Dish[]) => flatwareFor(['soup', 'main', 'dessert'], true, menuOf(...dishes))
+    expect(of(dish('a', 'main', { eatenWith: 'steak' })).right).toEqual(['steak-knife', 'soup-spoon'])
+    expect(of(dish('a', 'dessert', { eatenWith: 'pastry' })).above).toEqual(['pastry-fork'])
+    expect(of(dish('a', 'main', { eatenWith: 'fingers' }))).toMatchObject({ left: [], right: ['soup-spoon'] })
+    expect(of(dish('a', 'main'))).toEqual(flatwareFor(['soup', 'main', 'dessert'], true))
+    expect(flatwareFor(['soup', 'main'], true, { ...menuOf(), service: 'buffet' })).toMatchObject({ left: ['dinner-fork'], right: ['dinner-knife'] })
+  })
+
+  it('one piece used in two courses lies once, where it is used first', () => {
+    const { left } = flatwareFor(['fish', 'salad', 'main'], true, menuOf(dish('a', 'fish', { eatenWith: 'fork' }), dish('b', 'salad', { eatenWith: 'usual' })))
+    expect(left).toEqual(['dinner-fork', 'salad-fork', 'fish-fork'])
+    expect(new Set(left).size).toBe(left.length)
+  })
+
+  it('glasses by the drinks; one all-purpose glass serves white and red', () => {
+    const menu = { ...noMenu, drinks: ['water', 'white', 'red', 'hot'] as const }
+    expect(glassesAsked(menu)).toEqual(['water', 'white', 'red'])
+    expect(glassesAsked({ ...menu, oneGlass: true })).toEqual(['water', 'red'])
+  })
+})
+
+describe('serving', () => {
+  it('portions: 200 g a main for each adult and half for a child, vessels as many as hold them', () => {
+    const look = lookWith({ menu: menuOf(dish('stew', 'main', { service: 'family', vesselId: 'low-bowl-oyster' })) })
+    const child = { ...look.guests[0]!, body: { kind: 'child', ageYears: 6, boosterMm: 0 } as const }
+    const adults = { ...look, guests: look.guests.map((guest) => ({ ...guest, body: { kind: 'adult', build: 'unstated', stature: 'average' } as const })) }
+    expect(servings(adults)[0]).toMatchObject({ portions: 10, amount: 2000, unit: 'g' })
+    expect(servings({ ...adults, guests: [child, ...adults.guests.slice(1)] })[0]!.amount).toBe(1900)
+    const { holds, vessels } = servings(adults)[0]!
+    expect(vessels).toBe(Math.max(2, Math.ceil(2000 / holds!)))
+    expect(needs(adults).find((need) => need.piece.id === 'low-bowl-oyster')!.needed).toBeGreaterThanOrEqual(vessels)
+  })
+
+  it('a cylinder of 100 by 100 holds 80 % of its 785 ml; a napkin holds nothing', () => {
+    const vessel = demoLook().pieces.find((piece) => piece.kind === 'vessel')!
+    expect(foodMl({ ...vessel, baseMm: 100, mouthMm: 100, depthMm: 100 } as typeof vessel)).toBeCloseTo(0.8 * 785.4, 0)
+    expect(foodMl(demoLook().pieces.find((piece) => piece.kind === 'napkin')!)).toBeNull()
+  })
+
+  it('dishes of family service stand clear of settings, pieces and each other, and one too many is told', () => {
+    const dishes = Array.from({ length: 4 }, (_, i) => dish(`d-${i}`, 'main', { service: 'family', vesselId: 'low-bowl-oyster' }))
+    const look = lookWith({ menu: menuOf(...dishes), centerpiece: [] })
+    const plan = seatPlan(look)
+    const found = tableDishes(look, plan, [], [], servings(look))
+    const placed = found.filter((one) => one.at !== null)
+    expect(placed.length).toBe(found.length)
+    placed.forEach((a, i) =>
+      placed.slice(i + 1).forEach((b) => expect(Math.hypot(a.at!.x - b.at!.x, a.at!.y - b.at!.y)).toBeGreaterThanOrEqual(a.radiusMm + b.radiusMm))
+    )
+    const crowd = { ...look, menu: menuOf(...Array.from({ length: 40 }, (_, i) => dish(`d-${i}`, 'main', { service: 'family', vesselId: 'low-bowl-oyster' }))) }
+    expect(codes(crowd)).toContain('dish.room')
+  })
+
+  it('a buffet begins with plates and ends with cutlery, hot mains before salads, each 325 mm', () => {
+    const menu = { ...menuOf(dish('cake', 'dessert'), dish('leaves', 'salad'), dish('stew', 'main')), service: 'buffet' as const }
+    const run = buffetRun(servings(lookWith({ menu })))
+    expect(run.map((station) => station.dishId ?? station.what)).toEqual(['plates', 'stew', 'leaves', 'cake', 'cutlery'])
+    expect(run[run.length - 1]!.toMm).toBe(5 * 325)
+    expect(codes(lookWith({ menu: { ...menu, sideboardMm: 5 * 325 } }))).not.toContain('buffet.long')
+    expect(codes(lookWith({ menu: { ...menu, sideboardMm: 5 * 325 - 1 } }))).toContain('buffet.long')
+  })
+
+  it('a guest who avoids nuts is told of a course with nothing else, and of none with another dish', () => {
+    const guests = demoLook().guests.map((guest, i) => ({ ...guest, diet: i === 2 ? 'no nuts' : '' }))
+    const only = lookWith({ guests, menu: menuOf(dish('loaf', 'main', { contains: 'Nuts, gluten' })) })
+    expect(assess(only).findings.find((finding) => finding.code === 'diet.none')?.at).toMatchObject({ guestId: guests[2]!.id, course: 'main' })
+    expect(codes({ ...only, menu: menuOf(...only.menu.dishes, dish('squash', 'main', { contains: 'dairy' })) })).not.toContain('diet.none')
+  })
+})
+
+describe('kinds of setting', () => {
+  const look = demoLook()
+  const withB = (spread: Look['kinds']['spread'], more: Partial<Look['kinds']> = {}): Look => ({
+    ...look,
+    kinds: { ...oneKind, others: [{ key: 'B', setting: { ...look.setting, plateIds: ['dinner-slate'], breadPlateId: null } }], spread, ...more }
+  })
+  const count = (l: Look) => kindsByPlace(l, seatPlan(l).places).filter((key) => key === 'B').length
+
+  it('are spread alternating, every third, at the heads, on one side or by guest', () => {
+    expect(['same', 'alternating', 'every-third', 'one-side', 'heads'].map((spread) => count(withB(spread as 'same')))).toEqual([
+      0,
+      5,
+      3,
+      expect.any(Number),
+      2
+    ])
+    expect(count(withB('by-guest', { byGuest: [{ guestId: look.guests[4]!.id, key: 'B' }] }))).toBe(1)
+  })
+
+  it('are counted place by place', () => {
+    const all = needs(withB('alternating'))
+    expect(all.find((need) => need.piece.id === 'dinner-slate')!.needed).toBe(5)
+    expect(all.find((need) => need.piece.id === 'dinner-oyster')!.needed).toBe(5)
+  })
+
+  it('a left-hander’s setting is the mirror image, a small child’s has no knife and no wine glass, and both keep fitting their width', () => {
+    const child = { kind: 'child', ageYears: 5, boosterMm: 80 } as const
+    const adult = { kind: 'adult', build: 'unstated', stature: 'average' } as const
+    const guests = look.guests.map((guest, i) => ({ ...guest, leftHanded: i === 1, body: i === 2 ? child : adult }))
+    const special = { ...look, guests, kinds: { ...oneKind, mirrorLeftHanded: true, childSafe: true } }
+    const layouts = placeLayouts(special, seatPlan(special).places)
+    expect(layouts.map((one) => one.mirrored).filter(Boolean)).toHaveLength(1)
+    const roles = layouts[2]!.layout.items.flatMap((item) => ('role' in item.piece ? [item.piece.role] : []))
+    expect(roles.some((role) => role.endsWith('knife') || role === 'red' || role === 'white')).toBe(false)
+    expect(needs(special).find((need) => need.piece.id === 'knife-dinner')!.needed).toBe(9)
+    expect(codes({ ...special, kinds: oneKind })).toContain('child.setting')
+    const safe = assess({ ...special, kinds: oneKind }).findings.find((finding) => finding.code === 'child.setting')!
+    expect(codes(applyEdit({ ...special, kinds: oneKind }, safe.remedies[0]!.edit))).not.toContain('child.setting')
+  })
+})
+
+describe('the stack', () => {
+  // CIE 1976 L* of sRGB: white 100, middle gray #777777 50.0 (published conversion, recalled), black 0
+  it('lightness is CIE L*, and a star needs 15 of it from its neighbors', () => {
+    expect([lightnessOf('#ffffff'), lightnessOf('#777777'), lightnessOf('#000000')].map((x) => Math.round(x))).toEqual([100, 50, 0])
+    const starred = lookWith({ setting: { ...demoLook().setting, starId: demoLook().setting.plateIds[0]! } })
+    const { steps } = stackReading(starred, starred.setting)
+    expect(codes(starred).includes('stack.blends')).toBe(steps[0]! < 15)
+  })
+
+  it('there are at least ten folds, each as large as told, and a napkin too small for its fold is told', () => {
+    expect(foldKinds.length).toBeGreaterThanOrEqual(10)
+    for (const fold of foldKinds) expect(foldedNapkin({ sideMm: 500 }, fold).halfXMm).toBeCloseTo(500 * folds[fold].halfX)
+    const folded = (sideMm: number) =>
+      lookWith({
+        pieces: demoLook().pieces.map((piece) => (piece.id === 'napkin-persimmon' && piece.kind === 'napkin' ? { ...piece, sideMm } : piece)),
+        setting: { ...demoLook().setting, napkin: { pieceId: 'napkin-persimmon', place: 'on-plate', fold: 'fan' } }
+      })
+    expect([codes(folded(18 * 25.4)).includes('napkin.small'), codes(folded(17.9 * 25.4)).includes('napkin.small')]).toEqual([false, true])
+  })
+})
