@@ -16,7 +16,7 @@ export interface SeatPlan {
   readonly places: readonly Place[]
   readonly guests: readonly Guest[]
   /** What the tabletop stands on, as far as knees can meet it. */
-  readonly supports: readonly Footprint[]
+  readonly supports: readonly (Footprint & { readonly kind: 'rect' })[]
   /** Numbers of the places whose knees meet a support. */
   readonly kneesAtLeg: readonly number[]
 }
@@ -71,8 +71,8 @@ export function narrowestMm(places: readonly Place[]): number {
 export const WIDTH_TOLERANCE_MM = 1
 
 /**
- * How many a table seats at a comfort: the largest count at which every guest has that width of edge and no corner and no leg is in the way
- * of dishes or knees.
+ * How many a table seats at a comfort: the largest count at which every guest has that width of edge and no corner is in the way of dishes;
+ * but for a tight table, where some may have to sit astride a leg, no leg is in the way of knees either.
  */
 export function capacity(table: Table, comfort: Comfort): number {
   const outline = tableOutline(table)
@@ -81,7 +81,7 @@ export function capacity(table: Table, comfort: Comfort): number {
   const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + (outline.kind === 'box' ? 2 : outline.kind === 'polygon' ? outline.runs.length : 0))
   for (let count = most; count > 0; count--) {
     const places = layPlaces(table, outline, supports, count, comfort)
-    if (narrowestMm(places) >= neededMm && kneesAtLeg(places, supports).length === 0) return count
+    if (narrowestMm(places) >= neededMm && (comfort === 'tight' || kneesAtLeg(places, supports).length === 0)) return count
   }
   return 0
 }

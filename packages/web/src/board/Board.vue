@@ -26,7 +26,7 @@ const frame = ref<HTMLElement>()
 const { width, height } = useElementSize(frame)
 const turned = ref(false)
 const seat = ref<number | null>(null)
-const { plan, layout, standing } = useGeometry(toRef(props, 'look'))
+const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
 const { begin } = useDrag(() => view.value)
@@ -128,7 +128,14 @@ function label(piece: Standing): string {
     </div>
     <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
       <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
-        <PlanView :look="look" :plan="plan" :layout="layout" :standing="standing" chairs>
+        <PlanView
+          :look="look"
+          :plan="plan"
+          :layouts="layouts"
+          :standing="standing"
+          :dishes="step === 'menu' ? store.figures?.serving.onTable : undefined"
+          chairs
+        >
           <template #piece="{ standing: piece }">
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
@@ -151,7 +158,7 @@ function label(piece: Standing): string {
         <ElevationView
           :look="look"
           :plan="plan"
-          :layout="layout"
+          :layouts="layouts"
           :standing="standing"
           :figures="store.figures"
           :turned="turned"

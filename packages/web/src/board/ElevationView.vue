@@ -10,7 +10,7 @@ import {
   type Figures,
   type Look,
   type SeatPlan,
-  type SettingLayout,
+  type PlaceLayout,
   type Standing,
   fromFrame
 } from '@hestiad/core'
@@ -24,7 +24,7 @@ import { alongMm } from './viewport.js'
 const props = defineProps<{
   look: Look
   plan: SeatPlan
-  layout: SettingLayout
+  layouts: readonly PlaceLayout[]
   standing: readonly Standing[]
   figures: Figures | undefined
   turned: boolean
@@ -78,17 +78,17 @@ const hang = computed(() => {
 
 const glasses = computed(() =>
   props.plan.places.flatMap((place) =>
-    props.layout.items
+    (props.layouts[place.number - 1]?.layout.items ?? [])
       .filter((item) => item.what === 'glass')
       .map((item, i) => {
-        const at = fromFrame(place, item)
+        const at = fromFrame(place, props.layouts[place.number - 1]!.mirrored ? { x: -item.x, y: item.y } : item)
         return { key: `${place.number} ${i}`, x: alongMm(at, props.turned), deep: props.turned ? at.x : at.y, glass: item.piece }
       })
   )
 )
 const plates = computed(() =>
   props.plan.places.map((place) => {
-    const widest = props.layout.items.find((item) => item.what === 'plate')
+    const widest = props.layouts[place.number - 1]?.layout.items.find((item) => item.what === 'plate')
     const at = fromFrame(place, { x: 0, y: widest?.y ?? 0 })
     return {
       number: place.number,

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { halfLengthMm, seatPlan, settingItems, standings, type Look } from '@hestiad/core'
+import { halfLengthMm, placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import PlanView from './PlanView.vue'
 
 /** A small drawing of a look's table, to scale. */
 const props = defineProps<{ look: Look }>()
 const plan = computed(() => seatPlan(props.look))
-const layout = computed(() => settingItems(props.look))
+const layouts = computed(() => placeLayouts(props.look, plan.value.places))
 const standing = computed(() => standings(props.look))
 const half = computed(() => ({ x: halfLengthMm(plan.value.outline) + 310, y: plan.value.outline.halfWidthMm + 310 }))
 </script>
@@ -14,7 +14,7 @@ const half = computed(() => ({ x: halfLengthMm(plan.value.outline) + 310, y: pla
 <template>
   <svg :viewBox="`${-half.x} ${-half.y} ${2 * half.x} ${2 * half.y}`" role="img" :aria-label="look.table.name">
     <g transform="scale(1 -1)">
-      <PlanView :look="look" :plan="plan" :layout="layout" :standing="standing" chairs />
+      <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" chairs />
     </g>
   </svg>
 </template>

@@ -3,14 +3,18 @@ import {
   extentSize,
   findPiece,
   grown,
-  legMiddles,
+  halfLengthMm,
   pieceIndex,
   runnerLay,
   EDGE_GAP_MM,
   type Look,
   type SeatPlan,
-  type SettingLayout,
-  type Standing
+  settingOf,
+  sides,
+  tableSeams,
+  type PlaceLayout,
+  type Standing,
+  type TableDish
 } from '@hestiad/core'
 import { computed } from 'vue'
 import PlanPiece from './drawing/PlanPiece.vue'
@@ -19,10 +23,18 @@ import { extentPath, outlinePath, roundedRect } from './drawing/paths.js'
 import { shade } from './drawing/shade.js'
 
 /** The table from above in table millimeters; the caller sets the transform. */
-const props = defineProps<{ look: Look; plan: SeatPlan; layout: SettingLayout; standing: readonly Standing[]; chairs: boolean }>()
+const props = defineProps<{
+  look: Look
+  plan: SeatPlan
+  layouts: readonly PlaceLayout[]
+  standing: readonly Standing[]
+  chairs: boolean
+  dishes?: readonly TableDish[] | undefined
+}>()
 
 const index = computed(() => pieceIndex(props.look))
 const cloth = computed(() => findPiece(index.value, props.look.linens.clothId, 'cloth'))
+const topper = computed(() => findPiece(index.value, props.look.linens.topper?.pieceId, 'cloth'))
 const mat = computed(() => findPiece(index.value, props.look.linens.matId, 'mat'))
 const runner = computed(() => {
   const piece = findPiece(index.value, props.look.linens.runner?.pieceId, 'runner')
@@ -30,9 +42,21 @@ const runner = computed(() => {
   return { piece, ...runnerLay(piece, props.look.linens.runner.lay, props.plan.outline) }
 })
 const clipId = computed(() => `table-${props.look.id}`)
-const legs = computed(() => legMiddles(props.look.table, props.plan.outline))
+const seams = computed(() => tableSeams(props.look.table.shape))
+const chairHalf = computed(() => Math.min(340, props.look.table.chair.kind === 'bench' ? 250 : props.look.table.chair.widthMm / 2) / 205)
+const middleY = computed(() => (props.plan.outline.kind === 'polygon' ? props.plan.outline.middleY : 0))
+/** Walls, as lines at their clear distance. */
+const walls = computed(() =>
+  sides.flatMap((side) => {
+    const clear = props.look.room.clearMm[side]
+    if (clear === null) return []
+    const [x, y] = [halfLengthMm(props.plan.outline) + clear, props.plan.outline.halfWidthMm + clear]
+    return [{ north: `M -20000 ${y} H 20000`, south: `M -20000 ${-y} H 20000`, east: `M ${x} -20000 V 20000`, west: `M ${-x} -20000 V 20000` }[side]]
+  })
+)
 const byHeight = computed(() => [...props.standing].sort((a, b) => a.footMm - b.footMm || a.topMm - b.topMm))
 const deg = (rad: number) => (rad * 180) / Math.PI
+const isArmed = (number: number) => props.look.table.chair.kind === 'arm' || props.plan.guests[number - 1]?.chair === 'armchair'
 const matDepth = computed(() => (mat.value ? extentSize(mat.value.extent).widthMm / 2 : 0))
 defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </script>
@@ -41,6 +65,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   <defs>
     <clipPath :id="clipId"><path :d="outlinePath(grown(plan.outline, 26))" /></clipPath>
   </defs>
+  <path v-for="wall in chairs ? walls : []" :key="wall" :d="wall" class="wall" />
   <g v-if="chairs" class="chairs">
     <g v-for="place in plan.places" :key="place.number" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
       <template v-if="plan.guests[place.number - 1]?.wheelchair">
@@ -48,8 +73,11 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
         <path d="M -250 -250 V -20 M 250 -250 V -20" class="chair-back" />
       </template>
       <template v-else>
-        <path d="M -205 60 L -190 -200 Q 0 -255 190 -200 L 205 60 Z" class="chair" />
-        <path d="M -215 -215 Q 0 -300 215 -215" class="chair-back" />
+        <g :transform="`scale(${chairHalf} 1)`">
+          <path d="M -205 60 L -190 -200 Q 0 -255 190 -200 L 205 60 Z" class="chair" />
+          <path v-if="look.table.chair.kind !== 'bench'" d="M -215 -215 Q 0 -300 215 -215" class="chair-back" />
+          <path v-if="isArmed(place.number)" d="M -212 -190 V 10 M 212 -190 V 10" class="chair-back" />
+        </g>
       </template>
     </g>
   </g>
@@ -61,10 +89,18 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
     <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" opacity="0.55" />
   </template>
   <g :clip-path="`url(#${clipId})`">
+    <path
+      v-if="topper"
+      :d="extentPath(topper.extent, 10)"
+      :transform="`rotate(${look.linens.topper?.turned ? 45 : 0})`"
+      :fill="topper.color"
+      :stroke="topper.accent"
+      stroke-width="5"
+    />
     <g v-if="runner">
       <rect
         :x="-runner.halfXMm"
-        :y="-runner.halfYMm"
+        :y="middleY - runner.halfYMm"
         :width="2 * runner.halfXMm"
         :height="2 * runner.halfYMm"
         :fill="runner.piece.color"
@@ -73,7 +109,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       />
       <rect
         :x="-runner.halfXMm"
-        :y="-runner.halfYMm + 14"
+        :y="middleY - runner.halfYMm + 14"
         :width="2 * runner.halfXMm"
         :height="Math.max(0, 2 * runner.halfYMm - 28)"
         fill="none"
@@ -85,16 +121,24 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
     </g>
   </g>
   <rect
-    v-for="(leg, i) in cloth ? [] : legs"
+    v-for="(support, i) in cloth ? [] : plan.supports"
     :key="i"
-    :x="leg.x - 22"
-    :y="leg.y - 22"
-    width="44"
-    height="44"
+    :x="-support.halfXMm"
+    :y="-support.halfYMm"
+    :width="2 * support.halfXMm"
+    :height="2 * support.halfYMm"
+    :transform="`translate(${support.x} ${support.y}) rotate(${deg(support.turnRad)})`"
     fill="none"
     :stroke="shade(look.table.color, -0.3)"
     stroke-width="2"
     stroke-dasharray="7 6"
+  />
+  <path
+    v-for="(seam, i) in cloth ? [] : seams"
+    :key="`seam${i}`"
+    :d="`M ${seam[0].x} ${seam[0].y} L ${seam[1].x} ${seam[1].y}`"
+    :stroke="shade(look.table.color, -0.4)"
+    stroke-width="6"
   />
   <g v-for="place in plan.places" :key="`s${place.number}`" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
     <path
@@ -105,7 +149,19 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       :stroke="mat.accent"
       stroke-width="3"
     />
-    <SettingDrawing :layout="layout" :fold="look.setting.napkin?.fold ?? 'flat'" />
+    <SettingDrawing
+      v-if="layouts[place.number - 1]"
+      :layout="layouts[place.number - 1]!.layout"
+      :mirrored="layouts[place.number - 1]!.mirrored"
+      :fold="settingOf(look, layouts[place.number - 1]!.key).napkin?.fold ?? 'flat'"
+      :card="settingOf(look, layouts[place.number - 1]!.key).card"
+    />
+  </g>
+  <g v-for="(dish, i) in dishes ?? []" :key="`d${i}`">
+    <g v-if="dish.at" :transform="`translate(${dish.at.x} ${dish.at.y})`">
+      <circle :r="dish.radiusMm" class="dish" />
+      <text transform="scale(1 -1)" text-anchor="middle" y="10" class="dish-name">{{ look.menu.dishes.find((one) => one.id === dish.dishId)?.name }}</text>
+    </g>
   </g>
   <g v-for="piece in byHeight" :key="piece.placed.id">
     <slot name="piece" :standing="piece">
@@ -121,6 +177,24 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   fill: var(--chair);
   stroke: var(--chair-line);
   stroke-width: 3;
+}
+
+.wall {
+  fill: none;
+  stroke: var(--hairline-strong);
+  stroke-width: 26;
+}
+
+.dish {
+  fill: var(--paper);
+  stroke: var(--ember);
+  stroke-width: 5;
+  fill-opacity: 0.85;
+}
+
+.dish-name {
+  font: 600 40px var(--sans);
+  fill: var(--ink);
 }
 
 .chair-back {

@@ -1,4 +1,4 @@
-import { seatPlan, settingItems, standings, type Look } from '@hestiad/core'
+import { placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
 import { computed, type Ref } from 'vue'
 
 /** The geometry that drawing needs, worked out on the page so that a drag follows the pointer; each part only when it changed. */
@@ -10,8 +10,15 @@ export function useGeometry(look: Ref<Look>) {
   const setting = computed(() => look.value.setting)
   const occasion = computed(() => look.value.occasion)
   const pieces = computed(() => look.value.pieces)
-  const layout = computed(() => settingItems({ setting: setting.value, occasion: occasion.value, pieces: pieces.value }))
+  const menu = computed(() => look.value.menu)
+  const kinds = computed(() => look.value.kinds)
+  const layouts = computed(() =>
+    placeLayouts(
+      { setting: setting.value, kinds: kinds.value, occasion: occasion.value, menu: menu.value, pieces: pieces.value, guests: guests.value },
+      plan.value.places
+    )
+  )
   const centerpiece = computed(() => look.value.centerpiece)
   const standing = computed(() => standings({ centerpiece: centerpiece.value, pieces: pieces.value }))
-  return { plan, layout, standing }
+  return { plan, layouts, standing }
 }

@@ -27,18 +27,20 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
   const { measured: m, limit: l, at } = finding
   const guest = (n: number | undefined) => look.guests[(n ?? 0) - 1]?.name ?? String(n ?? '')
   const mm = (value: number | undefined) => (value === undefined ? '' : length(value))
+  const dish = at.kind === 'dish' ? look.menu.dishes.find((one) => one.id === at.dishId) : undefined
   const pieceName = at.kind === 'line' || at.kind === 'linen' ? (pieceIndex(look).get(at.pieceId)?.name ?? '') : ''
   return {
     name: at.kind === 'piece' ? placedName(look, at.placedId) : '',
     other: at.kind === 'piece' ? placedName(look, at.otherId) : '',
     candle: pieceName,
     pieceName,
-    role: at.kind === 'role' ? t(`role.${at.role}`) : '',
+    role: at.kind === 'role' && finding.code !== 'room.behind' ? t(`role.${at.role}`) : '',
     seats: at.kind === 'seats' ? guestNames(look, at.numbers) : '',
     seat: guest(m['seat']),
     from: guest(m['from']),
     to: guest(m['to']),
     guests: m['guests'] ?? l['pieces'] ?? '',
+    needs: mm(l['needsMm']) || (l['pieces'] ?? 'its own kind'),
     width: mm(m['widthMm']),
     wanted: finding.code === 'stems.sparse' ? percent(l['cover'] ?? 0) : mm(l['widthMm']),
     fits: l['guests'] ?? '',
@@ -54,7 +56,6 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     share: percent(m['share'] ?? 0),
     misfit: finding.because in misfits ? misfits[finding.because]! : '',
     has: mm(m['hasMm']) || 'made for another kind',
-    needs: mm(l['needsMm']) || 'its own kind',
     life: formatDuration(m['lifeMin'] ?? 0),
     outAt: formatClock(m['outAtMin'] ?? 0),
     asked: formatDuration(l['lifeMin'] ?? 0),
@@ -64,7 +65,6 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     flames: m['flames'] ?? '',
     who: t(`brief.${finding.because === 'toddlers' || finding.because === 'cats' ? finding.because : 'dogs'}`).toLowerCase(),
     stems: finding.code === 'stems.sparse' ? (l['stems'] ?? '') : (m['stems'] ?? ''),
-    most: l['stems'] ?? '',
     cover: percent(m['cover'] ?? 0),
     length: mm(m['lengthMm']),
     cut: mm(l['lengthMm']),
@@ -78,7 +78,27 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     reserve: formatAmount(l['drawnCents'] ?? 0, look.money.currency),
     claimed: m['claimed'] ?? '',
     owned: m['owned'] ?? '',
-    freePieces: l['free'] ?? ''
+    freePieces: l['free'] ?? '',
+    knees: mm(m['kneeMm']),
+    tall: mm(m['heightMm']),
+    wantedKnees: mm(l['kneeMm']),
+    low: mm(l['lowMm']),
+    high: mm(l['highMm']),
+    clear: mm(m['clearMm']),
+    wantedClear: mm(l['clearMm']),
+    side: at.kind === 'role' && finding.code === 'room.behind' ? t(`seats.sides.${at.role}`).toLowerCase() : '',
+    height: mm(m['heightMm']),
+    most: finding.code === 'fixture.low' ? mm(l['heightMm']) : (l['stems'] ?? ''),
+    seams: m['seams'] ?? '',
+    lightness: Math.round(m['lightness'] ?? 0),
+    wantedLightness: l['lightness'] ?? '',
+    dish: dish?.name ?? '',
+    vessel:
+      pieceIndex(look)
+        .get(dish?.vesselId ?? '')
+        ?.name.toLowerCase() ?? '',
+    guest: at.kind === 'guest' ? (look.guests.find((one) => one.id === at.guestId)?.name ?? '') : '',
+    course: at.kind === 'guest' ? t(`brief.${at.course}`).toLowerCase() : ''
   }
 }
 
@@ -135,6 +155,12 @@ function remedyParams(remedy: Remedy, { t, look, length }: Words): Record<string
     spread: mm('spreadMm'),
     kinds: kinds(Number(p['kinds'] ?? 1)),
     total: amount('totalCents'),
+    guest: p['guest'] ?? '',
+    other: p['other'] ?? '',
+    length: mm('lengthMm'),
+    fold: p['fold'] === undefined ? '' : t(`fold.${p['fold']}.name`).toLowerCase(),
+    drink: p['drink'] === undefined ? '' : t(`menu.drinkKinds.${p['drink']}`).toLowerCase(),
+    diet: p['diet'] ?? '',
     cents: amount('cents')
   }
 }

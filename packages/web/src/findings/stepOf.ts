@@ -3,9 +3,9 @@ import type { Step } from '../shell/steps.js'
 
 /** The step in which a finding is mended. */
 export const stepOf: Record<FindingCode, Step> = {
-  'places.too-narrow': 'brief',
-  'places.narrow': 'brief',
-  'places.knees': 'brief',
+  'places.too-narrow': 'seats',
+  'places.narrow': 'seats',
+  'places.knees': 'seats',
   'setting.crowded': 'settings',
   'flatware.missing': 'settings',
   'cloth.short': 'linens',
@@ -36,5 +36,21 @@ export const stepOf: Record<FindingCode, Step> = {
   'money.cap': 'buy',
   'money.reserve': 'buy',
   'piece.claimed': 'buy',
-  'money.gap': 'buy'
+  'money.gap': 'buy',
+  'wheelchair.knees': 'seats',
+  'wheelchair.width': 'seats',
+  'chair.wide': 'seats',
+  'bench.short': 'seats',
+  'room.behind': 'seats',
+  'fixture.low': 'seats',
+  'table.seam': 'linens',
+  'stack.blends': 'settings',
+  'napkin.small': 'settings',
+  'child.setting': 'settings',
+  'glass.missing': 'menu',
+  'dish.vessel': 'menu',
+  'dish.liner': 'menu',
+  'dish.room': 'menu',
+  'diet.none': 'menu',
+  'buffet.long': 'menu'
 }

@@ -7,6 +7,7 @@ import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import SewingPlan from './SewingPlan.vue'
 
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
@@ -14,6 +15,10 @@ const store = useLook()
 const { length } = usePreferences()
 const figures = computed(() => store.figures?.linens)
 const range = computed(() => dropLimits(props.look.school.drop, props.look.table.heightMm))
+
+function setTopper(id: string | null): void {
+  store.edit('linens', (d) => void (d.linens.topper = id ? { pieceId: id, turned: d.linens.topper?.turned ?? false } : null))
+}
 
 function setRunner(id: string | null): void {
   store.edit('linens', (d) => void (d.linens.runner = id ? { pieceId: id, lay: d.linens.runner?.lay ?? 'along' } : null))
@@ -76,6 +81,35 @@ function setRunner(id: string | null): void {
       @update:model-value="store.edit('linens', (d) => void (d.linens.matId = $event))"
     />
     <p v-if="figures && figures.matGapMm !== null" class="soft small">{{ t('linens.matGap') }} {{ length(figures.matGapMm) }}.</p>
+    <hr class="rule" />
+    <PieceSelect
+      :label="t('linens.topper')"
+      :model-value="look.linens.topper?.pieceId ?? null"
+      :pieces="piecesOf(look, 'cloth')"
+      :none="t('linens.none')"
+      @update:model-value="setTopper"
+    />
+    <div class="checks">
+      <label v-if="look.linens.topper"
+        ><input
+          type="checkbox"
+          :checked="look.linens.topper.turned"
+          @change="store.edit('linens', (d) => void (d.linens.topper && (d.linens.topper.turned = ($event.target as HTMLInputElement).checked)))"
+        />
+        {{ t('linens.turned') }}</label
+      >
+      <label
+        ><input
+          type="checkbox"
+          :checked="look.linens.pad"
+          @change="store.edit('linens', (d) => void (d.linens.pad = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t('linens.pad') }}</label
+      >
+    </div>
+    <p class="soft small tidy">{{ t('linens.care') }}</p>
+    <hr class="rule" />
+    <SewingPlan :look="look" />
   </div>
 </template>
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
-import { type Table } from '@hestiad/core'
+import { plainTable, type Table } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem, type NewOccasion } from '../api/client.js'
-import TableFields from '../brief/TableFields.vue'
+import TableFields from '../seats/TableFields.vue'
 import AmountField from '../shell/AmountField.vue'
 import { today } from '../shell/dates.js'
 import TimeField from '../shell/TimeField.vue'
@@ -24,7 +24,8 @@ const table: Table = {
   heightMm: 740,
   seatHeightMm: 450,
   heads: 'open',
-  color: '#a9764a'
+  color: '#a9764a',
+  ...plainTable
 }
 const wishes = reactive<NewOccasion>({
   title: '',

@@ -1,20 +1,54 @@
 <script setup lang="ts">
-import { pieceIndex, piecesOf, settingItems, type Look, type Piece } from '@hestiad/core'
+import {
+  findPiece,
+  foldKinds,
+  isSmallChild,
+  layingMinutes,
+  pieceIndex,
+  piecesOf,
+  setSpreads,
+  settingItems,
+  settingOf,
+  type FoldKind,
+  type KindKey,
+  type Look,
+  type Piece
+} from '@hestiad/core'
 import { X } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import FoldCard from './FoldCard.vue'
+import KindTabs from './KindTabs.vue'
 import SettingCard from './SettingCard.vue'
+import StackView from './StackView.vue'
 
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const index = computed(() => pieceIndex(props.look))
-const layout = computed(() => settingItems(props.look))
+const shown = ref<KindKey>('A')
+const key = computed<KindKey>(() => (props.look.kinds.others.some((other) => other.key === shown.value) ? shown.value : 'A'))
+const setting = computed(() => settingOf(props.look, key.value))
+const layout = computed(() => settingItems({ ...props.look, setting: setting.value }))
+const napkin = computed(() => findPiece(index.value, setting.value.napkin?.pieceId, 'napkin'))
+const minutes = computed(() => layingMinutes(props.look))
+const spreads = computed(() => setSpreads(props.look).slice(0, 2))
+const stars = computed(() => names([...setting.value.plateIds, ...(setting.value.napkin ? [setting.value.napkin.pieceId] : [])]))
+const favors = computed(() => props.look.pieces.filter((piece) => piece.kind === 'ornament' || piece.kind === 'stem' || piece.kind === 'candle'))
+type Draft = Parameters<Parameters<typeof store.edit>[1]>[0]['setting']
+
+/** Changes the kind that is shown. */
+function change(recipe: (setting: Draft) => void): void {
+  store.edit('setting', (d) => {
+    const other = d.kinds.others.find((one) => one.key === key.value)
+    recipe(other ? (other.setting as Draft) : d.setting)
+  })
+}
 const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role !== 'bread'))
 const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).filter((p): p is Piece => p !== undefined)
 const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
@@ -23,21 +57,22 @@ const crowded = computed(() => store.findings.some((finding) => finding.code ===
 const narrowest = computed(() => Math.min(...(store.figures?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
 
 function setNapkin(id: string | null): void {
-  store.edit('setting', (d) => void (d.setting.napkin = id ? { place: 'on-plate', fold: 'band', ...d.setting.napkin, pieceId: id } : null))
+  change((s) => void (s.napkin = id ? { place: 'on-plate', fold: 'band', ...s.napkin, pieceId: id } : null))
 }
 
 function add(list: 'plateIds' | 'glassIds', id: string | null): void {
-  if (id) store.edit('setting', (d) => void d.setting[list].push(id))
+  if (id) change((s) => void s[list].push(id))
 }
 
 function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
-  store.edit('setting', (d) => void d.setting[list].splice(i, 1))
+  change((s) => void s[list].splice(i, 1))
 }
 </script>
 
 <template>
   <div class="stack">
-    <SettingCard :layout="layout" :fold="look.setting.napkin?.fold ?? 'flat'" :width="length(layout.widthMm)" :depth="length(layout.depthMm)" />
+    <KindTabs v-model="shown" :look="look" />
+    <SettingCard :card="setting.card" :layout="layout" :fold="setting.napkin?.fold ?? 'flat'" :width="length(layout.widthMm)" :depth="length(layout.depthMm)" />
     <dl>
       <dt>{{ t('settings.width') }}</dt>
       <dd>{{ length(layout.widthMm) }}</dd>
@@ -47,10 +82,22 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
       >
     </dl>
     <p v-if="layout.widthMm > narrowest" class="soft small tidy">{{ t(crowded ? 'settings.touch' : 'settings.interlock') }}</p>
+    <div v-for="one in spreads" :key="one.pieceId" class="row between small">
+      <span>{{
+        t('settings.spreadSet', {
+          piece: index.get(one.pieceId)?.name,
+          other: index.get(one.otherId)?.name.toLowerCase(),
+          spread: t(`settings.spreads.${one.spread}`).toLowerCase(),
+          short: one.short
+        })
+      }}</span>
+      <el-button size="small" @click="store.apply(one.edit)">{{ t('findings.doIt') }}</el-button>
+    </div>
+    <StackView :look="look" :setting="setting" />
     <div>
       <h3>{{ t('settings.plates') }}</h3>
       <ul>
-        <li v-for="(piece, i) in names(look.setting.plateIds)" :key="`${piece.id} ${i}`">
+        <li v-for="(piece, i) in names(setting.plateIds)" :key="`${piece.id} ${i}`">
           <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
           <span
             >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
@@ -62,36 +109,42 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
     </div>
     <PieceSelect
       :label="t('settings.bread')"
-      :model-value="look.setting.breadPlateId"
+      :model-value="setting.breadPlateId"
       :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')"
       :none="t('linens.none')"
-      @update:model-value="store.edit('setting', (d) => void (d.setting.breadPlateId = $event))"
+      @update:model-value="change((s) => void (s.breadPlateId = $event))"
     />
     <PieceSelect
       :label="t('settings.napkin')"
-      :model-value="look.setting.napkin?.pieceId ?? null"
+      :model-value="setting.napkin?.pieceId ?? null"
       :pieces="piecesOf(look, 'napkin')"
       :none="t('linens.none')"
       @update:model-value="setNapkin"
     />
-    <div v-if="look.setting.napkin" class="stack">
-      <ChoiceField
-        :label="t('settings.fold')"
-        :model-value="look.setting.napkin.fold"
-        :choices="(['band', 'knot', 'flat'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
-        @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.fold = $event)))"
-      />
+    <div v-if="setting.napkin" class="stack">
+      <div class="field">
+        <label for="napkin-fold">{{ t('settings.fold') }}</label>
+        <select
+          id="napkin-fold"
+          class="native"
+          :value="setting.napkin.fold"
+          @change="change((s) => void (s.napkin && (s.napkin.fold = ($event.target as HTMLSelectElement).value as FoldKind)))"
+        >
+          <option v-for="fold in foldKinds" :key="fold" :value="fold">{{ t(`fold.${fold}.name`) }}</option>
+        </select>
+      </div>
+      <FoldCard v-if="napkin" :look="look" :napkin="napkin" :fold="setting.napkin.fold" :count="look.guests.length" />
       <ChoiceField
         :label="t('settings.place')"
-        :model-value="look.setting.napkin.place"
+        :model-value="setting.napkin.place"
         :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
-        @update:model-value="store.edit('setting', (d) => void (d.setting.napkin && (d.setting.napkin.place = $event)))"
+        @update:model-value="change((s) => void (s.napkin && (s.napkin.place = $event)))"
       />
     </div>
     <div>
       <h3>{{ t('settings.glasses') }}</h3>
       <ul>
-        <li v-for="(piece, i) in names(look.setting.glassIds)" :key="`${piece.id} ${i}`">
+        <li v-for="(piece, i) in names(setting.glassIds)" :key="`${piece.id} ${i}`">
           <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
           <span
             >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
@@ -120,14 +173,68 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         <dd>{{ roles(layout.order.broughtIn) }}</dd>
       </dl>
       <label class="check"
-        ><input
-          type="checkbox"
-          :checked="look.setting.dessertAbove"
-          @change="store.edit('setting', (d) => void (d.setting.dessertAbove = ($event.target as HTMLInputElement).checked))"
-        />
+        ><input type="checkbox" :checked="setting.dessertAbove" @change="change((s) => void (s.dessertAbove = ($event.target as HTMLInputElement).checked))" />
         {{ t('settings.dessertAbove') }}</label
       >
     </div>
+    <div class="pair">
+      <div class="field">
+        <label for="star">{{ t('settings.star') }}</label>
+        <select
+          id="star"
+          class="native"
+          :value="setting.starId ?? ''"
+          @change="change((s) => void (s.starId = ($event.target as HTMLSelectElement).value || null))"
+        >
+          <option value="">{{ t('settings.noStar') }}</option>
+          <option v-for="piece in stars" :key="piece.id" :value="piece.id">{{ piece.name }}</option>
+        </select>
+      </div>
+      <PieceSelect
+        :label="t('settings.favor')"
+        :model-value="setting.favorId"
+        :pieces="favors"
+        :none="t('linens.none')"
+        @update:model-value="change((s) => void (s.favorId = $event))"
+      />
+      <div class="field">
+        <label for="charger">{{ t('settings.charger') }}</label>
+        <select
+          id="charger"
+          class="native"
+          :value="look.kinds.charger"
+          @change="store.edit('setting', (d) => void (d.kinds.charger = ($event.target as HTMLSelectElement).value as typeof d.kinds.charger))"
+        >
+          <option v-for="policy in ['stays', 'lifted-before-main', 'none']" :key="policy" :value="policy">{{ t(`settings.chargers.${policy}`) }}</option>
+        </select>
+      </div>
+    </div>
+    <div class="checks">
+      <label
+        ><input type="checkbox" :checked="setting.card" @change="change((s) => void (s.card = ($event.target as HTMLInputElement).checked))" />
+        {{ t('settings.card') }}</label
+      >
+      <label v-if="look.guests.some((guest) => guest.leftHanded)"
+        ><input
+          type="checkbox"
+          :checked="look.kinds.mirrorLeftHanded"
+          @change="store.edit('setting', (d) => void (d.kinds.mirrorLeftHanded = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t('settings.mirror') }}</label
+      >
+      <label v-if="look.guests.some(isSmallChild)"
+        ><input
+          type="checkbox"
+          :checked="look.kinds.childSafe"
+          @change="store.edit('setting', (d) => void (d.kinds.childSafe = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t('settings.childSafe') }}</label
+      >
+    </div>
+    <p class="row between small">
+      <span class="soft">{{ t('settings.minutes', { minutes: Math.ceil(minutes.folding + minutes.laying) }) }}</span>
+      <router-link class="link" :to="{ name: 'sheet', params: { id: store.id } }">{{ t('settings.sheet') }}</router-link>
+    </p>
   </div>
 </template>
 

@@ -3,8 +3,8 @@ import { formatLength, parseLength } from '@hestiad/core'
 import { computed, ref, useId, watch } from 'vue'
 import { usePreferences } from '../stores/preferences.js'
 
-/** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. */
-const props = defineProps<{ label: string; modelValue: number; minMm?: number; maxMm?: number }>()
+/** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. `bare` leaves the label to screen readers. */
+const props = defineProps<{ label: string; modelValue: number; minMm?: number; maxMm?: number; bare?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number] }>()
 const preferences = usePreferences()
 const id = useId()
@@ -32,9 +32,17 @@ function take(): void {
 </script>
 
 <template>
-  <div class="field">
-    <label :for="id">{{ label }}</label>
-    <el-input :id="id" v-model="text" :aria-invalid="wrong !== ''" :aria-describedby="wrong ? `${id}-wrong` : undefined" @change="take" @keydown.enter="take" />
+  <div :class="bare ? 'bare' : 'field'">
+    <label v-if="!bare" :for="id">{{ label }}</label>
+    <el-input
+      :id="id"
+      v-model="text"
+      :aria-label="bare ? label : undefined"
+      :aria-invalid="wrong !== ''"
+      :aria-describedby="wrong ? `${id}-wrong` : undefined"
+      @change="take"
+      @keydown.enter="take"
+    />
     <span v-if="wrong" :id="`${id}-wrong`" class="wrong small" role="alert">{{ wrong }}</span>
   </div>
 </template>

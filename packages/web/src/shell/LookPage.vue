@@ -24,6 +24,8 @@ const keysShown = ref(false)
 
 const panels: Record<Step, Component> = {
   brief: defineAsyncComponent(() => import('../brief/BriefPanel.vue')),
+  seats: defineAsyncComponent(() => import('../seats/SeatsPanel.vue')),
+  menu: defineAsyncComponent(() => import('../menu/MenuPanel.vue')),
   linens: defineAsyncComponent(() => import('../linens/LinensPanel.vue')),
   settings: defineAsyncComponent(() => import('../settings/SettingsPanel.vue')),
   centerpiece: CenterpiecePanel,

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/cupboard', name: 'cupboard', component: () => import('../cupboard/CupboardPage.vue') },
     { path: '/shops', name: 'shops', component: () => import('../shops/ShopsPage.vue') },
     { path: `/looks/:id/:step(${steps.join('|')})`, name: 'look', component: () => import('./LookPage.vue'), props: true },
+    { path: '/looks/:id/sheet', name: 'sheet', component: () => import('../sheet/SheetPage.vue'), props: true },
     { path: '/looks/:id', redirect: (to) => ({ name: 'look', params: { id: to.params['id'], step: 'centerpiece' } }) },
     { path: '/:rest(.*)*', redirect: '/' }
   ]

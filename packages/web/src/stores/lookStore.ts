@@ -9,7 +9,8 @@ import {
   type Figures,
   type Look,
   type Remedy,
-  type Saving
+  type Saving,
+  type Seating
 } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -114,6 +115,11 @@ export const useLook = defineStore('look', () => {
   /** What would save most, by the worker. */
   async function findSavings(): Promise<readonly Saving[]> {
     return look.value ? assessor.savings(look.value) : []
+  }
+
+  /** The best seating of the guests, by the worker. */
+  async function findSeating(): Promise<Seating | undefined> {
+    return look.value ? assessor.seat(look.value) : undefined
   }
 
   /** Makes an edit by a recipe and applies it. */
@@ -239,6 +245,7 @@ export const useLook = defineStore('look', () => {
     keepBoth,
     loadNewer,
     findRemedies,
-    findSavings
+    findSavings,
+    findSeating
   }
 })

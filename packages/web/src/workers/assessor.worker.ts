@@ -1,4 +1,4 @@
-import { createAssessor, savings, type BareFinding, type Figures, type Look, type Remedy, type Saving } from '@hestiad/core'
+import { createAssessor, savings, seatGuests, type BareFinding, type Figures, type Look, type Remedy, type Saving, type Seating } from '@hestiad/core'
 import { expose } from 'comlink'
 
 const assessor = createAssessor()
@@ -14,6 +14,9 @@ const service = {
   },
   savings(look: Look): Saving[] {
     return savings(assessor, look)
+  },
+  seat(look: Look): Seating {
+    return seatGuests(look)
   }
 }
 

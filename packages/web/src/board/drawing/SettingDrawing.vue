@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { foldedNapkin, type Flatware, type Napkin, type SettingItem, type SettingLayout } from '@hestiad/core'
+import type { Flatware, FoldKind, SettingItem, SettingLayout } from '@hestiad/core'
+import NapkinDrawing from './NapkinDrawing.vue'
 import { shade } from './shade.js'
 
 /** One place setting from above, in the place's frame: x to the guest's right, y inward. */
-defineProps<{ layout: SettingLayout; fold: 'band' | 'knot' | 'flat' }>()
+defineProps<{ layout: SettingLayout; fold: FoldKind; card?: boolean; mirrored?: boolean }>()
 
 /** Head up along +y for pieces beside the plate; dessert fork's tines to the right, spoon's bowl to the left. */
 function turnOf(item: SettingItem): number {
@@ -25,14 +26,10 @@ function flatwarePath(piece: Flatware): string {
     .join(' ')
   return `M ${-grip} ${-l} Q 0 ${-l - 4} ${grip} ${-l} L 3 ${l * 0.2} C ${w} ${l * 0.3} ${w * 0.95} ${l * 0.4} ${w * 0.9} ${l * 0.58} L ${-w * 0.9} ${l * 0.58} C ${-w * 0.95} ${l * 0.4} ${-w} ${l * 0.3} -3 ${l * 0.2} Z ${tines}`
 }
-
-function napkinSize(item: SettingItem, fold: 'band' | 'knot' | 'flat') {
-  return foldedNapkin(item.piece as Napkin, fold)
-}
 </script>
 
 <template>
-  <g v-for="(item, i) in layout.items" :key="i" :transform="`translate(${item.x} ${item.y})`">
+  <g v-for="(item, i) in layout.items" :key="i" :transform="`translate(${mirrored ? -item.x : item.x} ${item.y})`">
     <template v-if="item.what === 'plate' || item.what === 'bread-plate'">
       <circle cx="3" cy="-4" :r="item.halfXMm + 1" fill="#2b2420" opacity="0.13" />
       <circle :r="item.halfXMm" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="2" />
@@ -48,35 +45,7 @@ function napkinSize(item: SettingItem, fold: 'band' | 'knot' | 'flat') {
       />
     </template>
     <template v-else-if="item.what === 'napkin'">
-      <g v-if="fold === 'knot'" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="1.5" stroke-linejoin="round">
-        <path
-          :d="`M 0 0 C ${-item.halfXMm * 0.9} ${item.halfYMm * 0.35} ${-item.halfXMm} ${item.halfYMm * 0.9} ${-item.halfXMm * 0.75} ${item.halfYMm} L ${item.halfXMm * 0.8} ${item.halfYMm * 0.92} C ${item.halfXMm} ${item.halfYMm * 0.7} ${item.halfXMm * 0.7} ${item.halfYMm * 0.3} 0 0 Z`"
-        />
-        <path
-          :d="`M 0 0 C ${item.halfXMm * 0.8} ${-item.halfYMm * 0.35} ${item.halfXMm} ${-item.halfYMm * 0.85} ${item.halfXMm * 0.7} ${-item.halfYMm} L ${-item.halfXMm * 0.85} ${-item.halfYMm * 0.94} C ${-item.halfXMm} ${-item.halfYMm * 0.6} ${-item.halfXMm * 0.6} ${-item.halfYMm * 0.3} 0 0 Z`"
-        />
-        <path
-          :d="`M ${-item.halfXMm * 0.25} ${item.halfYMm * 0.85} L 0 ${item.halfYMm * 0.15} M ${item.halfXMm * 0.3} ${-item.halfYMm * 0.85} L 0 ${-item.halfYMm * 0.15}`"
-          fill="none"
-        />
-        <ellipse :rx="item.halfXMm * 0.32" :ry="item.halfYMm * 0.17" :fill="item.piece.accent" />
-      </g>
-      <g v-else :stroke="item.piece.accent" stroke-width="1.5">
-        <rect
-          :x="-napkinSize(item, fold).halfXMm"
-          :y="-napkinSize(item, fold).halfYMm"
-          :width="2 * napkinSize(item, fold).halfXMm"
-          :height="2 * napkinSize(item, fold).halfYMm"
-          rx="3"
-          :fill="item.piece.color"
-        />
-        <path
-          :d="`M ${-item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm} M ${item.halfXMm * 0.34} ${-item.halfYMm} V ${item.halfYMm}`"
-          fill="none"
-          opacity="0.7"
-        />
-        <rect v-if="fold === 'band'" :x="-item.halfXMm - 2" y="-13" :width="2 * item.halfXMm + 4" height="26" :fill="item.piece.accent" />
-      </g>
+      <NapkinDrawing :fold="fold" :half-x="item.halfXMm" :half-y="item.halfYMm" :color="item.piece.color" :accent="item.piece.accent" />
     </template>
     <template v-else-if="item.what === 'flatware'">
       <path
@@ -101,5 +70,9 @@ function napkinSize(item: SettingItem, fold: 'band' | 'knot' | 'flat') {
         opacity="0.85"
       />
     </template>
+  </g>
+  <g v-if="card" :transform="`translate(0 ${layout.depthMm + 26})`">
+    <rect x="-42" y="-14" width="84" height="28" rx="2" fill="#fffdf8" stroke="#b8ab92" stroke-width="2" />
+    <path d="M -26 2 Q -13 -7 0 2 T 26 2" fill="none" stroke="#6b5f52" stroke-width="2.5" />
   </g>
 </template>

@@ -1,11 +1,17 @@
-import type { Extent, Outline } from '@hestiad/core'
+import type { Extent, Outline, Point } from '@hestiad/core'
 
 /** An outline centered on the origin as an SVG path, in millimeters. */
 export function outlinePath(outline: Outline): string {
   if (outline.kind === 'box') return roundedRect(outline.halfLengthMm, outline.halfWidthMm, 14)
+  if (outline.kind === 'polygon') return polygonPath(outline.points)
   const { straightMm, endMm: a, halfWidthMm: b } = outline
   const s = straightMm / 2
   return `M ${s} ${-b} A ${a} ${b} 0 0 1 ${s} ${b} L ${-s} ${b} A ${a} ${b} 0 0 1 ${-s} ${-b} Z`
+}
+
+/** A closed line through points. */
+export function polygonPath(points: readonly Point[]): string {
+  return `M ${points.map((p) => `${p.x} ${p.y}`).join(' L ')} Z`
 }
 
 export function roundedRect(halfX: number, halfY: number, radius: number): string {

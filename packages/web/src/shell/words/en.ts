@@ -1,5 +1,8 @@
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
+import { foldWords, menuWords } from './menu.js'
+import { sewingWords, sheetWords } from './sheet.js'
+import { seatsWords, tableWords } from './seats.js'
 import { becauseWords, effectWords, findingWords, remedyWords } from './findings.js'
 
 /** English. */
@@ -20,7 +23,17 @@ export const en = {
     keys: 'Keys',
     menu: 'More'
   },
-  step: { brief: 'Brief', linens: 'Linens', settings: 'Settings', centerpiece: 'Centerpiece', florals: 'Florals', light: 'Light', buy: 'Buy' },
+  step: {
+    brief: 'Brief',
+    seats: 'Seats',
+    menu: 'Menu',
+    linens: 'Linens',
+    settings: 'Settings',
+    centerpiece: 'Centerpiece',
+    florals: 'Florals',
+    light: 'Light',
+    buy: 'Buy'
+  },
   severity: { stop: 'Stop', warn: 'Mend', note: 'Note' },
   board: {
     label: 'The table from above and from the side',
@@ -133,32 +146,12 @@ export const en = {
     needTitle: 'Give it a name.',
     endEarly: 'An end earlier than the beginning is taken as after midnight.'
   },
-  table: {
-    shape: 'Shape',
-    rectangle: 'Rectangle',
-    square: 'Square',
-    round: 'Round',
-    oval: 'Oval',
-    racetrack: 'Racetrack',
-    length: 'Length',
-    width: 'Width',
-    side: 'Side',
-    diameter: 'Across',
-    leaves: 'Leaves in',
-    leafEach: 'Each leaf',
-    leavesOwned: 'Leaves owned',
-    support: 'Stands on',
-    legs: 'Legs',
-    pedestal: 'Pedestal',
-    inset: 'Legs inset',
-    leg: 'Leg width',
-    heads: 'Ends',
-    open: 'Seated',
-    closed: 'Free',
-    height: 'Height',
-    seat: 'Seat height',
-    name: 'Table'
-  },
+  table: tableWords,
+  seats: seatsWords,
+  menu: menuWords,
+  fold: foldWords,
+  sheet: sheetWords,
+  sewing: sewingWords,
   brief: {
     occasion: 'Occasion',
     notes: 'Mood and notes',
@@ -174,7 +167,6 @@ export const en = {
     cats: 'Cats',
     dogs: 'Dogs',
     toddlers: 'Small children',
-    courses: 'Courses',
     oysters: 'Oysters',
     soup: 'Soup',
     fish: 'Fish',
@@ -221,6 +213,11 @@ export const en = {
     overhang: 'Overhang',
     share: 'Covers {share} of the width',
     matGap: 'Between mats',
+    topper: 'Topper',
+    turned: 'Turned by half a right angle',
+    pad: 'Felt or heat pad underneath',
+    each: 'One cloth for each of {n} tables.',
+    care: 'New textiles: labels off, washed. Every textile: pressed the day before, unless it is marked crease-free.',
     range: '{least} to {most} for this style'
   },
   settings: {
@@ -229,9 +226,6 @@ export const en = {
     bread: 'Bread plate',
     napkin: 'Napkin',
     fold: 'Folded',
-    band: 'Band',
-    knot: 'Knot',
-    flat: 'Flat',
     place: 'Lies',
     'on-plate': 'On the plate',
     left: 'Left',
@@ -252,7 +246,40 @@ export const en = {
     remove: 'Take out {name}',
     up: 'Higher',
     own: 'own {owned} of {needed}',
-    pattern: 'Pattern'
+    pattern: 'Pattern',
+    kinds: 'Kinds of setting',
+    spreadSet: '{piece}: too few for all. Lay the {other} with them, {spread}; {short} to buy',
+    addKind: 'Another kind',
+    removeKind: 'Take kind {key} away',
+    kindOf: 'Kind {key}, {n} places',
+    spread: 'Who has which',
+    spreads: {
+      same: 'All the same',
+      alternating: 'Alternating',
+      'every-third': 'Every third',
+      heads: 'At the ends',
+      'one-side': 'One side',
+      'by-guest': 'By guest'
+    },
+    mirror: 'Mirror the flatware and glasses of left-handed guests',
+    childSafe: 'No knives and wine glasses before small children',
+    charger: 'Chargers',
+    chargers: { stays: 'Stay', 'lifted-before-main': 'Lifted before the main', none: 'Not used' },
+    star: 'What is looked at',
+    noStar: 'nothing in particular',
+    card: 'A card with the name',
+    favor: 'Favor',
+    stack: 'The stack from the side',
+    step: '{step} apart',
+    blends: 'reads as one',
+    folding: '{minutes} min for all; {pressed}; from {least}',
+    pressed: 'pressed first',
+    unpressed: 'need not be pressed',
+    holds: 'holds flatware',
+    practice: 'goes well the first time | goes well at the {n}nd try | goes well at the {n}rd try',
+    steps: 'How it is folded',
+    sheet: 'Setting drawing and checklist',
+    minutes: '{minutes} min to lay all places'
   },
   role: {
     'dinner-fork': 'dinner fork',
@@ -263,7 +290,13 @@ export const en = {
     'fish-knife': 'fish knife',
     'soup-spoon': 'soup spoon',
     'dessert-fork': 'dessert fork',
-    'dessert-spoon': 'dessert spoon'
+    'dessert-spoon': 'dessert spoon',
+    'steak-knife': 'steak knife',
+    'pastry-fork': 'pastry fork',
+    water: 'water glass',
+    white: 'white-wine glass',
+    red: 'red-wine glass',
+    flute: 'flute'
   },
   centerpiece: {
     onTable: 'On the table',

@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { cutStock, cuttingPlan, findPiece, numberedId, pieceIndex, type Look, type Sewing } from '@hestiad/core'
+import { X } from '@lucide/vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import CountField from '../shell/CountField.vue'
+import LengthField from '../shell/LengthField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** What is sewn: cut sizes, the cutting plan drawn on the fabric, and ribbon or twine by the roll. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const sewing = computed(() => props.look.linens.sewing)
+const plan = computed(() => sewing.value && cuttingPlan(sewing.value))
+const strips = computed(() => {
+  let y = 0
+  return (plan.value?.strips ?? []).map((strip) => {
+    let x = 0
+    const top = y
+    y += strip.lengthMm
+    return strip.pieces.map((piece) => {
+      const left = x
+      x += piece.widthMm
+      return { ...piece, x: left, y: top }
+    })
+  })
+})
+const colors = ['#c98a6b', '#7e9aa6', '#a7b08a', '#d9c49a', '#b59ac0']
+const colorOf = (id: string) => colors[Math.max(0, sewing.value?.items.findIndex((item) => item.id === id) ?? 0) % colors.length]
+const nameOf = (id: string) => sewing.value?.items.find((item) => item.id === id)?.name ?? ''
+const ribbon = ref({ count: props.look.guests.length, eachMm: 600, rollMm: 10_000 })
+const rolls = computed(() => {
+  const { count, eachMm, rollMm } = ribbon.value
+  if (eachMm > rollMm || count < 1) return undefined
+  const cut = cutStock(Math.round(rollMm), [{ length: Math.round(eachMm), count }])
+  return { rolls: cut.rolls, leftMm: cut.rolls * rollMm - count * eachMm }
+})
+
+function begin(): void {
+  const napkin = findPiece(pieceIndex(props.look), props.look.setting.napkin?.pieceId, 'napkin')
+  const side = napkin?.sideMm ?? 508
+  store.edit('linens', (d) => {
+    d.linens.sewing = {
+      fabricWidthMm: 1400,
+      hemMm: 20,
+      shrinkPercent: 5,
+      mayTurn: true,
+      items: [{ id: 'sew-1', name: t('sewing.napkins'), lengthMm: side, widthMm: side, count: props.look.guests.length }]
+    }
+  })
+}
+
+function set(part: Partial<Sewing>): void {
+  store.edit('linens', (d) => void (d.linens.sewing && Object.assign(d.linens.sewing, part)))
+}
+
+function setItem(i: number, part: object): void {
+  store.edit('linens', (d) => void Object.assign(d.linens.sewing!.items[i]!, part))
+}
+
+function add(): void {
+  store.edit('linens', (d) => {
+    const items = d.linens.sewing!.items
+    items.push({ id: numberedId('sew', items), name: props.look.table.name, lengthMm: 1800, widthMm: 350, count: 1 })
+  })
+}
+</script>
+
+<template>
+  <section class="stack" :aria-label="t('sewing.title')">
+    <div class="row between">
+      <h3>{{ t('sewing.title') }}</h3>
+      <button class="plain link small" @click="sewing ? store.edit('linens', (d) => void (d.linens.sewing = null)) : begin()">
+        {{ t(sewing ? 'sewing.drop' : 'sewing.begin') }}
+      </button>
+    </div>
+    <template v-if="sewing && plan">
+      <div class="pair">
+        <LengthField
+          :label="t('sewing.fabric')"
+          :model-value="sewing.fabricWidthMm"
+          :min-mm="200"
+          :max-mm="5000"
+          @update:model-value="set({ fabricWidthMm: $event })"
+        />
+        <LengthField :label="t('sewing.hem')" :model-value="sewing.hemMm" :min-mm="0" :max-mm="200" @update:model-value="set({ hemMm: $event })" />
+        <CountField :label="t('sewing.shrink')" :model-value="sewing.shrinkPercent" :max="30" @update:model-value="set({ shrinkPercent: $event })" />
+      </div>
+      <label class="small"
+        ><input type="checkbox" :checked="sewing.mayTurn" @change="set({ mayTurn: ($event.target as HTMLInputElement).checked })" />
+        {{ t('sewing.turn') }}</label
+      >
+      <div v-for="(item, i) in sewing.items" :key="item.id" class="item">
+        <input
+          class="native"
+          :aria-label="t('sewing.item')"
+          maxlength="200"
+          :value="item.name"
+          @change="setItem(i, { name: ($event.target as HTMLInputElement).value })"
+        />
+        <button class="plain" :aria-label="t('sewing.remove', { name: item.name })" @click="set({ items: sewing.items.filter((one) => one.id !== item.id) })">
+          <X :size="14" />
+        </button>
+        <LengthField :label="t('sewing.length')" :model-value="item.lengthMm" :max-mm="15000" @update:model-value="setItem(i, { lengthMm: $event })" />
+        <LengthField :label="t('sewing.width')" :model-value="item.widthMm" :max-mm="5000" @update:model-value="setItem(i, { widthMm: $event })" />
+        <CountField :label="t('sewing.count')" :model-value="item.count" :min="1" :max="500" @update:model-value="setItem(i, { count: $event })" />
+      </div>
+      <el-button size="small" @click="add">{{ t('sewing.add') }}</el-button>
+      <svg :viewBox="`-10 -10 ${sewing.fabricWidthMm + 20} ${plan.fabricMm + 20}`" role="img" :aria-label="t('sewing.title')">
+        <rect :width="sewing.fabricWidthMm" :height="plan.fabricMm" class="fabric" />
+        <template v-for="(strip, s) in strips" :key="s">
+          <g v-for="(piece, i) in strip" :key="i">
+            <rect :x="piece.x" :y="piece.y" :width="piece.widthMm" :height="piece.lengthMm" :fill="colorOf(piece.itemId)" class="cut" />
+          </g>
+        </template>
+      </svg>
+      <p class="small">{{ t('sewing.takes', { length: length(plan.fabricMm), bound: length(plan.boundMm) }) }}</p>
+      <p v-for="panel in plan.panels" :key="panel.itemId" class="small">{{ t('sewing.panels', { name: nameOf(panel.itemId), ...panel }, panel.seams) }}</p>
+      <h3>{{ t('sewing.ribbon') }}</h3>
+      <div class="pair">
+        <CountField v-model="ribbon.count" :label="t('sewing.ribbonFor')" :min="1" :max="500" />
+        <LengthField v-model="ribbon.eachMm" :label="t('sewing.ribbonEach')" :max-mm="20000" />
+        <LengthField v-model="ribbon.rollMm" :label="t('sewing.ribbonRoll')" :max-mm="20000" />
+      </div>
+      <p v-if="rolls" class="small">{{ t('sewing.ribbonTakes', { rolls: rolls.rolls, left: length(rolls.leftMm) }, rolls.rolls) }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+h3,
+p {
+  margin: 0;
+}
+
+.item {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr 22px;
+  gap: 6px;
+  align-items: end;
+}
+
+.item > input {
+  grid-column: 1 / 4;
+}
+
+svg {
+  max-height: 260px;
+  width: 100%;
+}
+
+.fabric {
+  fill: var(--chair);
+  stroke: var(--chair-line);
+  stroke-width: 6;
+}
+
+.cut {
+  stroke: var(--paper);
+  stroke-width: 8;
+}
+</style>

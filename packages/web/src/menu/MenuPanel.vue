@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { courseKinds, drinkKinds, flatwareFor, newDish, numberedId, services, type Course, type Dish, type Drink, type Look, type Service } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import ChoiceField from '../shell/ChoiceField.vue'
+import LengthField from '../shell/LengthField.vue'
+import { useLook } from '../stores/lookStore.js'
+import BuffetRun from './BuffetRun.vue'
+import DishCard from './DishCard.vue'
+
+/** Courses, dishes and drinks, and what they ask of the table. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const serving = computed(() => store.figures?.serving)
+const order = computed(() => flatwareFor(props.look.occasion.courses, props.look.setting.dessertAbove, props.look.menu))
+const roles = computed(() => [...order.value.left, ...order.value.right, ...order.value.above, ...order.value.broughtIn].map((role) => t(`role.${role}`)))
+const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.broughtBy !== ''))
+
+function toggleCourse(course: Course, on: boolean): void {
+  const chosen = on ? [...props.look.occasion.courses, course] : props.look.occasion.courses.filter((c) => c !== course)
+  store.edit('menu', (d) => void (d.occasion.courses = courseKinds.filter((c) => chosen.includes(c))))
+}
+
+function toggleDrink(drink: Drink, on: boolean): void {
+  store.edit('menu', (d) => void (d.menu.drinks = drinkKinds.filter((one) => (one === drink ? on : d.menu.drinks.includes(one)))))
+}
+
+/** A dish joins its course; a course of which nobody spoke is served then. */
+function addDish(): void {
+  const course = props.look.occasion.courses.includes('main') ? 'main' : (props.look.occasion.courses[0] ?? 'main')
+  store.edit('menu', (d) => {
+    d.menu.dishes.push({ ...newDish(numberedId('dish', d.menu.dishes), course), name: `${t('menu.newDish')} ${d.menu.dishes.length + 1}` })
+    if (!d.occasion.courses.includes(course)) d.occasion.courses = courseKinds.filter((c) => c === course || d.occasion.courses.includes(c))
+  })
+}
+
+function changeDish(dish: Dish): void {
+  store.edit('menu', (d) => {
+    d.menu.dishes = d.menu.dishes.map((one) => (one.id === dish.id ? { ...dish } : one))
+    if (!d.occasion.courses.includes(dish.course)) d.occasion.courses = courseKinds.filter((c) => c === dish.course || d.occasion.courses.includes(c))
+  })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <fieldset class="checks">
+      <legend>{{ t('menu.courses') }}</legend>
+      <label v-for="course in courseKinds" :key="course"
+        ><input type="checkbox" :checked="look.occasion.courses.includes(course)" @change="toggleCourse(course, ($event.target as HTMLInputElement).checked)" />
+        {{ t(`brief.${course}`) }}</label
+      >
+    </fieldset>
+    <ChoiceField
+      :label="t('menu.service')"
+      :model-value="look.menu.service"
+      :choices="services.map((value) => ({ value, label: t(`menu.services.${value}`) }))"
+      @update:model-value="store.edit('menu', (d) => void (d.menu.service = $event as Service))"
+    />
+    <p class="soft small tidy">{{ t('menu.flatware') }}: {{ roles.join(', ') || '–' }}.</p>
+    <h3>{{ t('menu.dishes') }}</h3>
+    <p v-if="look.menu.dishes.length === 0" class="soft small tidy">{{ t('menu.empty') }}</p>
+    <ul class="dishes">
+      <DishCard
+        v-for="dish in look.menu.dishes"
+        :key="dish.id"
+        :look="look"
+        :dish="dish"
+        :serving="serving?.servings.find((one) => one.dish.id === dish.id)"
+        :on-table="serving?.onTable.filter((one) => one.dishId === dish.id) ?? []"
+        @change="changeDish"
+        @remove="store.edit('menu', (d) => void (d.menu.dishes = d.menu.dishes.filter((one) => one.id !== dish.id)))"
+      />
+    </ul>
+    <el-button size="small" @click="addDish">{{ t('menu.add') }}</el-button>
+    <hr class="rule" />
+    <fieldset class="checks">
+      <legend>{{ t('menu.drinks') }}</legend>
+      <label v-for="drink in drinkKinds" :key="drink"
+        ><input type="checkbox" :checked="look.menu.drinks.includes(drink)" @change="toggleDrink(drink, ($event.target as HTMLInputElement).checked)" />
+        {{ t(`menu.drinkKinds.${drink}`) }}</label
+      >
+      <label
+        ><input
+          type="checkbox"
+          :checked="look.menu.oneGlass"
+          @change="store.edit('menu', (d) => void (d.menu.oneGlass = ($event.target as HTMLInputElement).checked))"
+        />
+        {{ t('menu.oneGlass') }}</label
+      >
+    </fieldset>
+    <template v-if="serving && serving.buffet.length > 0">
+      <h3>{{ t('menu.run') }}</h3>
+      <BuffetRun :look="look" :stations="serving.buffet" />
+      <LengthField
+        :label="t('menu.sideboard')"
+        :model-value="look.menu.sideboardMm ?? 0"
+        :min-mm="0"
+        :max-mm="10000"
+        @update:model-value="store.edit('menu', (d) => void (d.menu.sideboardMm = $event === 0 ? null : $event))"
+      />
+    </template>
+    <template v-if="serving && serving.shared.length > 0">
+      <h3>{{ t('menu.shared') }}</h3>
+      <ul class="lines small">
+        <li v-for="item in serving.shared" :key="item.what">
+          <span>{{ t(`menu.sharedItems.${item.what}`) }}</span><span>{{ item.count }}</span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="potluck.length > 0">
+      <h3>{{ t('menu.potluck') }}</h3>
+      <ul class="lines small">
+        <li v-for="dish in potluck" :key="dish.id">
+          <span>{{ dish.name }}</span><span>{{ dish.broughtBy }}</span>
+        </li>
+      </ul>
+    </template>
+    <p class="soft small tidy">{{ t('menu.caution') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.dishes {
+  display: grid;
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+h3 {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { sides, type Look, type Side } from '@hestiad/core'
+import { useI18n } from 'vue-i18n'
+import LengthField from '../shell/LengthField.vue'
+import { useLook } from '../stores/lookStore.js'
+
+/** What stands around and above the table: walls, who passes, the window, a lamp. */
+defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+
+function setWall(side: Side, near: boolean): void {
+  store.edit('room', (d) => void (d.room.clearMm[side] = near ? 900 : null))
+}
+</script>
+
+<template>
+  <details>
+    <summary>{{ t('seats.room') }}</summary>
+    <div class="stack">
+      <span class="soft small">{{ t('seats.clear') }}</span>
+      <div v-for="side in sides" :key="side" class="wall">
+        <label
+          ><input type="checkbox" :checked="look.room.clearMm[side] !== null" @change="setWall(side, ($event.target as HTMLInputElement).checked)" />
+          {{ t(`seats.sides.${side}`) }}</label
+        >
+        <LengthField
+          v-if="look.room.clearMm[side] !== null"
+          bare
+          :label="`${t('seats.clear')}, ${t(`seats.sides.${side}`)}`"
+          :model-value="look.room.clearMm[side]!"
+          :min-mm="0"
+          :max-mm="10000"
+          @update:model-value="store.edit('room', (d) => void (d.room.clearMm[side] = $event))"
+        />
+      </div>
+      <div class="checks">
+        <label
+          ><input
+            type="checkbox"
+            :checked="look.room.pass"
+            @change="store.edit('room', (d) => void (d.room.pass = ($event.target as HTMLInputElement).checked))"
+          />
+          {{ t('seats.pass') }}</label
+        >
+        <label
+          ><input
+            type="checkbox"
+            :checked="look.room.fixture !== null"
+            @change="store.edit('room', (d) => void (d.room.fixture = ($event.target as HTMLInputElement).checked ? { bottomMm: 1550, widthMm: 450 } : null))"
+          />
+          {{ t('seats.lamp') }}</label
+        >
+      </div>
+      <div v-if="look.room.fixture" class="pair">
+        <LengthField
+          :label="t('seats.lampBottom')"
+          :model-value="look.room.fixture.bottomMm"
+          :max-mm="6000"
+          @update:model-value="store.edit('room', (d) => void (d.room.fixture && (d.room.fixture.bottomMm = $event)))"
+        />
+        <LengthField
+          :label="t('seats.lampWidth')"
+          :model-value="look.room.fixture.widthMm"
+          :max-mm="4000"
+          @update:model-value="store.edit('room', (d) => void (d.room.fixture && (d.room.fixture.widthMm = $event)))"
+        />
+      </div>
+      <div class="field">
+        <label for="room-light">{{ t('seats.light') }}</label>
+        <select
+          id="room-light"
+          class="native"
+          :value="look.room.lightFrom ?? ''"
+          @change="store.edit('room', (d) => void (d.room.lightFrom = (($event.target as HTMLSelectElement).value || null) as Side | null))"
+        >
+          <option value="">{{ t('seats.noLight') }}</option>
+          <option v-for="side in sides" :key="side" :value="side">{{ t(`seats.sides.${side}`) }}</option>
+        </select>
+      </div>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  padding: 4px 0;
+  font: 560 15px var(--serif);
+  cursor: pointer;
+}
+
+.wall {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  align-items: center;
+  min-height: 34px;
+}
+</style>

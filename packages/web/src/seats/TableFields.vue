@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { chairKinds, chairWidthMm, joinForms, kneeHeightMm, type Support, type Table, type TableShape } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import ChoiceField from '../shell/ChoiceField.vue'
+import CountField from '../shell/CountField.vue'
+import LengthField from '../shell/LengthField.vue'
+import { usePreferences } from '../stores/preferences.js'
+import { reshaped, sizeOf, sizesOfShape } from './tableSizes.js'
+
+/** The table's shape, leaves, support, heights and chairs. */
+const props = defineProps<{ modelValue: Table }>()
+const emit = defineEmits<{ 'update:modelValue': [table: Table] }>()
+const { t } = useI18n()
+const { length } = usePreferences()
+const kinds = ['rectangle', 'square', 'round', 'oval', 'racetrack', 'boat', 'half-round', 'joined'] as const
+const supports: Record<Support['kind'], Support> = {
+  pedestal: { kind: 'pedestal' },
+  legs: { kind: 'legs', legMm: 70, insetMm: 30 },
+  trestle: { kind: 'trestle', insetMm: 380, footMm: 80 },
+  panel: { kind: 'panel', insetMm: 300 }
+}
+const knees = computed(() => kneeHeightMm(props.modelValue))
+const leaves = computed(() => !['half-round', 'joined'].includes(props.modelValue.shape.kind))
+
+function change(part: Partial<Table>): void {
+  emit('update:modelValue', { ...props.modelValue, ...part })
+}
+
+function setSize(name: string, mm: number): void {
+  change({ shape: { ...props.modelValue.shape, [name]: mm } as TableShape })
+}
+
+function reshape(kind: TableShape['kind']): void {
+  const shape = reshaped(kind, sizeOf(props.modelValue.shape))
+  change({ shape, ...(kind === 'half-round' || kind === 'joined' ? { leaves: { ...props.modelValue.leaves, in: 0 } } : {}) })
+}
+
+function setLeaves(part: Partial<Table['leaves']>): void {
+  const next = { ...props.modelValue.leaves, ...part }
+  change({ leaves: { ...next, in: Math.min(next.in, next.owned) } })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div class="field">
+      <label for="table-shape">{{ t('table.shape') }}</label>
+      <select
+        id="table-shape"
+        class="native"
+        :value="modelValue.shape.kind"
+        @change="reshape(($event.target as HTMLSelectElement).value as TableShape['kind'])"
+      >
+        <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`table.${kind}`) }}</option>
+      </select>
+    </div>
+    <ChoiceField
+      v-if="modelValue.shape.kind === 'joined'"
+      :label="t('table.form')"
+      :model-value="modelValue.shape.form"
+      :choices="joinForms.map((value) => ({ value, label: t(`table.forms.${value}`) }))"
+      @update:model-value="change({ shape: { ...modelValue.shape, form: $event } as TableShape })"
+    />
+    <div class="pair">
+      <LengthField
+        v-for="size in sizesOfShape(modelValue.shape)"
+        :key="size.name"
+        :label="t(`table.${size.label}`)"
+        :model-value="size.mm"
+        :min-mm="300"
+        :max-mm="size.mostMm"
+        @update:model-value="setSize(size.name, $event)"
+      />
+      <template v-if="modelValue.shape.kind === 'joined'">
+        <CountField :label="t('table.along')" :model-value="modelValue.shape.along" :min="1" :max="8" @update:model-value="setSize('along', $event)" />
+        <CountField
+          v-if="modelValue.shape.form !== 'straight'"
+          :label="t('table.across')"
+          :model-value="modelValue.shape.across"
+          :min="1"
+          :max="8"
+          @update:model-value="setSize('across', $event)"
+        />
+      </template>
+    </div>
+    <div v-if="leaves" class="pair">
+      <CountField :label="t('table.leavesOwned')" :model-value="modelValue.leaves.owned" :max="12" @update:model-value="setLeaves({ owned: $event })" />
+      <CountField
+        :label="t('table.leaves')"
+        :model-value="modelValue.leaves.in"
+        :max="modelValue.leaves.owned"
+        @update:model-value="setLeaves({ in: $event })"
+      />
+      <LengthField
+        v-if="modelValue.leaves.owned > 0"
+        :label="t('table.leafEach')"
+        :model-value="modelValue.leaves.eachMm"
+        :min-mm="0"
+        :max-mm="2000"
+        @update:model-value="setLeaves({ eachMm: $event })"
+      />
+    </div>
+    <div class="pair">
+      <div class="field">
+        <label for="table-support">{{ t('table.support') }}</label>
+        <select
+          id="table-support"
+          class="native"
+          :value="modelValue.support.kind"
+          @change="change({ support: supports[($event.target as HTMLSelectElement).value as Support['kind']] })"
+        >
+          <option v-for="(_, kind) in supports" :key="kind" :value="kind">{{ t(`table.${kind}`) }}</option>
+        </select>
+      </div>
+      <ChoiceField
+        :label="t('table.heads')"
+        :model-value="modelValue.heads"
+        :choices="[
+          { value: 'open', label: t('table.open') },
+          { value: 'closed', label: t('table.closed') }
+        ]"
+        @update:model-value="change({ heads: $event })"
+      />
+      <LengthField
+        v-if="modelValue.support.kind === 'legs'"
+        :label="t('table.leg')"
+        :model-value="modelValue.support.legMm"
+        :min-mm="10"
+        :max-mm="400"
+        @update:model-value="change({ support: { ...modelValue.support, legMm: $event } as Support })"
+      />
+      <LengthField
+        v-if="modelValue.support.kind === 'trestle'"
+        :label="t('table.foot')"
+        :model-value="modelValue.support.footMm"
+        :min-mm="10"
+        :max-mm="400"
+        @update:model-value="change({ support: { ...modelValue.support, footMm: $event } as Support })"
+      />
+      <LengthField
+        v-if="modelValue.support.kind !== 'pedestal'"
+        :label="t('table.inset')"
+        :model-value="modelValue.support.insetMm"
+        :min-mm="0"
+        :max-mm="1500"
+        @update:model-value="change({ support: { ...modelValue.support, insetMm: $event } as Support })"
+      />
+      <LengthField
+        :label="t('table.height')"
+        :model-value="modelValue.heightMm"
+        :min-mm="modelValue.seatHeightMm + 50"
+        :max-mm="1300"
+        @update:model-value="change({ heightMm: $event })"
+      />
+      <LengthField
+        :label="t('table.seat')"
+        :model-value="modelValue.seatHeightMm"
+        :min-mm="200"
+        :max-mm="modelValue.heightMm - 50"
+        @update:model-value="change({ seatHeightMm: $event })"
+      />
+      <LengthField
+        :label="t('table.apron')"
+        :model-value="modelValue.apronMm ?? 0"
+        :min-mm="0"
+        :max-mm="600"
+        @update:model-value="change({ apronMm: $event === 0 ? null : $event })"
+      />
+    </div>
+    <p class="soft small tidy">{{ knees === null ? t('table.kneesUnknown') : t('table.knees', { knees: length(knees) }) }}</p>
+    <div class="pair">
+      <div class="field">
+        <label for="table-chair">{{ t('table.chair') }}</label>
+        <select
+          id="table-chair"
+          class="native"
+          :value="modelValue.chair.kind"
+          @change="
+            change({
+              chair: {
+                kind: ($event.target as HTMLSelectElement).value as Table['chair']['kind'],
+                widthMm: chairWidthMm[($event.target as HTMLSelectElement).value as Table['chair']['kind']]
+              }
+            })
+          "
+        >
+          <option v-for="kind in chairKinds" :key="kind" :value="kind">{{ t(`table.chairs.${kind}`) }}</option>
+        </select>
+      </div>
+      <LengthField
+        :label="t(modelValue.chair.kind === 'bench' ? 'table.benchLength' : 'table.chairWidth')"
+        :model-value="modelValue.chair.widthMm"
+        :min-mm="300"
+        :max-mm="6000"
+        @update:model-value="change({ chair: { ...modelValue.chair, widthMm: $event } })"
+      />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { kindKeys, kindsByPlace, kindSpreads, seatPlan, type KindKey, type Look } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useLook } from '../stores/lookStore.js'
+
+/** The kinds of setting a look has, which one is shown, and who has which. */
+const props = defineProps<{ look: Look }>()
+const shown = defineModel<KindKey>({ required: true })
+const { t } = useI18n()
+const store = useLook()
+const keys = computed(() => kindKeys(props.look))
+const byPlace = computed(() => kindsByPlace(props.look, seatPlan(props.look).places))
+const count = (key: KindKey) => byPlace.value.filter((one) => one === key).length
+
+function add(): void {
+  const key = keys.value.includes('B') ? 'C' : 'B'
+  store.edit('setting', (d) => {
+    d.kinds.others.push({ key, setting: JSON.parse(JSON.stringify(props.look.setting)) as typeof d.setting })
+    if (d.kinds.spread === 'same') d.kinds.spread = 'alternating'
+  })
+  shown.value = key
+}
+
+function remove(): void {
+  const key = shown.value
+  shown.value = 'A'
+  store.edit('setting', (d) => {
+    d.kinds.others = d.kinds.others.filter((other) => other.key !== key)
+    d.kinds.byGuest = d.kinds.byGuest.filter((one) => one.key !== key)
+    if (d.kinds.others.length === 0) d.kinds.spread = 'same'
+  })
+}
+
+function setGuest(guestId: string, key: string): void {
+  store.edit('setting', (d) => {
+    d.kinds.byGuest = d.kinds.byGuest.filter((one) => one.guestId !== guestId)
+    if (key !== 'A') d.kinds.byGuest.push({ guestId, key: key as 'B' | 'C' })
+  })
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div class="row between">
+      <div class="kinds" role="group" :aria-label="t('settings.kinds')">
+        <button v-for="key in keys" :key="key" :aria-pressed="shown === key" :title="t('settings.kindOf', { key, n: count(key) })" @click="shown = key">
+          {{ key }} <span class="soft small">{{ count(key) }}</span>
+        </button>
+      </div>
+      <span class="row small">
+        <button v-if="keys.length < 3" class="plain link" @click="add">{{ t('settings.addKind') }}</button>
+        <button v-if="shown !== 'A'" class="plain link" @click="remove">{{ t('settings.removeKind', { key: shown }) }}</button>
+      </span>
+    </div>
+    <div v-if="keys.length > 1" class="field">
+      <label for="kind-spread">{{ t('settings.spread') }}</label>
+      <select
+        id="kind-spread"
+        class="native"
+        :value="look.kinds.spread"
+        @change="store.edit('setting', (d) => void (d.kinds.spread = ($event.target as HTMLSelectElement).value as typeof d.kinds.spread))"
+      >
+        <option v-for="spread in kindSpreads" :key="spread" :value="spread">{{ t(`settings.spreads.${spread}`) }}</option>
+      </select>
+    </div>
+    <ul v-if="look.kinds.spread === 'by-guest'" class="lines small">
+      <li v-for="(guest, i) in look.guests" :key="guest.id">
+        <span>{{ guest.name }}</span>
+        <select class="native" :aria-label="guest.name" :value="byPlace[i]" @change="setGuest(guest.id, ($event.target as HTMLSelectElement).value)">
+          <option v-for="key in keys" :key="key" :value="key">{{ key }}</option>
+        </select>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.kinds {
+  display: flex;
+  gap: 6px;
+}
+
+.kinds button {
+  min-width: 44px;
+  height: 30px;
+  border: 1px solid var(--hairline-strong);
+  border-radius: var(--radius);
+  background: none;
+  color: var(--ink);
+  font: 600 14px var(--sans);
+  cursor: pointer;
+}
+
+.kinds .small {
+  margin-left: 3px;
+}
+
+.kinds button[aria-pressed='true'] {
+  border-color: var(--ember);
+  background: var(--ember-soft);
+}
+
+.lines select {
+  width: auto;
+}
+</style>

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { kindKeys, kindsByPlace, layingChecks, layingMinutes, seatPlan, settingItems, settingOf, type Look } from '@hestiad/core'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api } from '../api/client.js'
+import MiniTable from '../board/MiniTable.vue'
+import SettingCard from '../settings/SettingCard.vue'
+import StackView from '../settings/StackView.vue'
+import { formatDate } from '../shell/dates.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** What somebody else lays the table from: each kind of setting at scale, its stack drawn apart, who has which, and the list to check by. */
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const { length } = usePreferences()
+const look = shallowRef<Look>()
+const failed = ref('')
+const plan = computed(() => look.value && seatPlan(look.value))
+const byPlace = computed(() => (look.value && plan.value ? kindsByPlace(look.value, plan.value.places) : []))
+const kinds = computed(() =>
+  look.value
+    ? kindKeys(look.value).map((key) => ({
+        key,
+        setting: settingOf(look.value!, key),
+        layout: settingItems({ ...look.value!, setting: settingOf(look.value!, key) }),
+        numbers: byPlace.value.flatMap((one, i) => (one === key ? [i + 1] : []))
+      }))
+    : []
+)
+const checks = computed(() => (look.value ? layingChecks(look.value) : []))
+const minutes = computed(() => (look.value ? layingMinutes(look.value) : undefined))
+
+function say(check: (typeof checks.value)[number]): string {
+  const { fold, place, edgeMm, ...params } = check.params
+  return t(`sheet.check.${check.code}`, {
+    ...params,
+    edge: edgeMm === undefined ? '' : length(Number(edgeMm)),
+    fold: fold === undefined ? '' : t(`fold.${fold}.name`).toLowerCase(),
+    place: place === undefined ? '' : t(`settings.${place}`).toLowerCase()
+  })
+}
+
+onMounted(async () => {
+  try {
+    look.value = (await api.look(props.id)).look
+    document.title = `${t('sheet.title')} · ${look.value.occasion.title}`
+  } catch (error) {
+    failed.value = (error as Error).message
+  }
+})
+const print = () => window.print()
+
+function where({ x, y }: { readonly x: number; readonly y: number }): string {
+  if (Math.abs(x) < 1) return t('sheet.inMiddle', { deep: length(y) })
+  return t('sheet.at', { across: length(Math.abs(x)), side: t(x < 0 ? 'sheet.left' : 'sheet.right'), deep: length(y) })
+}
+</script>
+
+<template>
+  <main>
+    <p v-if="failed" role="alert">{{ t('look.failed', { message: failed }) }}</p>
+    <template v-else-if="look && plan">
+      <header>
+        <div>
+          <h1>{{ t('sheet.title') }}</h1>
+          <p class="soft">
+            {{ look.occasion.title }} · {{ look.name }} · {{ formatDate(look.occasion.date) }} · {{ t('occasions.guests', look.guests.length) }}
+          </p>
+        </div>
+        <div class="row tools">
+          <router-link class="link" :to="{ name: 'look', params: { id, step: 'settings' } }">{{ t('sheet.back') }}</router-link>
+          <el-button type="primary" @click="print">{{ t('sheet.print') }}</el-button>
+        </div>
+      </header>
+      <section v-for="kind in kinds" :key="kind.key" class="kind">
+        <h2 v-if="kinds.length > 1">{{ t('sheet.kind', { key: kind.key, places: kind.numbers.join(', ') || '–' }) }}</h2>
+        <div class="pictures">
+          <figure>
+            <SettingCard
+              :layout="kind.layout"
+              :fold="kind.setting.napkin?.fold ?? 'flat'"
+              :card="kind.setting.card"
+              :width="length(kind.layout.widthMm)"
+              :depth="length(kind.layout.depthMm)"
+            />
+            <figcaption class="soft small">{{ t('sheet.above') }}</figcaption>
+          </figure>
+          <figure>
+            <StackView :look="look" :setting="kind.setting" />
+            <figcaption class="soft small">{{ t('sheet.apart') }}</figcaption>
+          </figure>
+        </div>
+        <ul class="parts small">
+          <li v-for="(item, i) in kind.layout.items" :key="i">
+            {{ item.piece.name }}
+            <span class="soft">{{ where(item) }}</span>
+          </li>
+        </ul>
+      </section>
+      <section class="table">
+        <MiniTable :look="look" />
+        <ol class="small">
+          <li v-for="(guest, i) in look.guests" :key="guest.id">
+            {{ guest.name }}<template v-if="kinds.length > 1"> · {{ byPlace[i] }}</template>
+          </li>
+        </ol>
+      </section>
+      <section>
+        <h2>{{ t('sheet.list') }}</h2>
+        <p v-if="minutes" class="soft small">{{ t('sheet.minutes', { folding: Math.ceil(minutes.folding), laying: Math.ceil(minutes.laying) }) }}</p>
+        <ul class="checks-list">
+          <li v-for="check in checks" :key="check.code"><span class="box" aria-hidden="true" />{{ say(check) }}</li>
+        </ul>
+      </section>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+main {
+  max-width: 980px;
+  margin: 0 auto;
+  padding: 26px 30px 50px;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+}
+
+h1 {
+  margin: 0;
+  font-size: 27px;
+}
+
+h2 {
+  font: 560 18px var(--serif);
+}
+
+.pictures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 18px;
+}
+
+.pictures :deep(svg) {
+  max-height: 330px;
+}
+
+figure {
+  margin: 0;
+}
+
+.parts {
+  columns: 2;
+  padding-left: 18px;
+}
+
+.table {
+  display: grid;
+  grid-template-columns: 1.6fr 1fr;
+  gap: 18px;
+  align-items: center;
+  margin: 18px 0;
+}
+
+.checks-list {
+  display: grid;
+  gap: 7px;
+  padding: 0;
+  list-style: none;
+}
+
+.box {
+  display: inline-block;
+  width: 13px;
+  height: 13px;
+  margin-right: 9px;
+  border: 1.5px solid var(--ink);
+  vertical-align: -2px;
+}
+
+@media print {
+  .tools {
+    display: none;
+  }
+
+  main {
+    max-width: none;
+    padding: 0;
+  }
+
+  .kind,
+  .table {
+    break-inside: avoid;
+  }
+}
+</style>
