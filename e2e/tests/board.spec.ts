@@ -122,7 +122,8 @@ for (const theme of ['day', 'evening'] as const)
       '/',
       '/cupboard',
       '/shops',
-      ...['brief', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'buy'].map((s) => `/looks/pearl-anniversary/${s}`)
+      '/looks/pearl-anniversary/sheet',
+      ...['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'buy'].map((s) => `/looks/pearl-anniversary/${s}`)
     ]) {
       await page.goto(path)
       await expect(page.locator('h1, h2').first()).toBeVisible()

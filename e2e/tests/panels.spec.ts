@@ -24,7 +24,7 @@ test('settings: the room a setting takes follows its parts, courses bring their 
   await expect(width).not.toHaveText(before!)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(width).toHaveText(before!)
-  await step(page, 'Brief')
+  await step(page, 'Menu')
   await panel(page).getByLabel('Oysters').check()
   await step(page, 'Settings')
   const missing = panel(page).locator('.finding', { hasText: 'No oyster fork in the pattern' })

@@ -27,7 +27,7 @@ test('a page closed before it could save finds its work again', async ({ page })
 })
 
 test('what cannot be read stays in its field and says what to type', async ({ page }) => {
-  await open(page, 'ferry-crew', 'brief')
+  await open(page, 'ferry-crew', 'seats')
   const width = panel(page).getByLabel('Width', { exact: true })
   await width.fill('three feet')
   await width.press('Enter')
@@ -39,7 +39,7 @@ test('what cannot be read stays in its field and says what to type', async ({ pa
 })
 
 test('too many guests are refused with numbers, and a leaf, fewer guests or a narrower place helps', async ({ page }) => {
-  await open(page, 'ordinary-week', 'brief')
+  await open(page, 'ordinary-week', 'seats')
   for (let i = 0; i < 7; i++) await panel(page).getByRole('button', { name: 'Add a guest' }).click()
   const finding = panel(page).locator('.finding', { hasText: 'Too many for this table' })
   await finding.locator('.head').click()
@@ -106,7 +106,7 @@ test('an address of nothing says so and leads back', async ({ page }) => {
 
 test('every step shows its panel and the Board never leaves', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'brief')
-  for (const name of ['Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Buy', 'Brief']) {
+  for (const name of ['Seats', 'Menu', 'Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Buy', 'Brief']) {
     await step(page, name)
     await expect(panel(page).getByRole('heading', { name, level: 2 })).toBeVisible()
     await expect(page.locator('.board svg')).toBeVisible()

@@ -1,3 +1,4 @@
 import { assessBenches } from './assess.bench.js'
+import { seatingBenches } from './seating.bench.js'
 
-process.stdout.write(JSON.stringify(assessBenches()))
+process.stdout.write(JSON.stringify([...assessBenches(), ...seatingBenches()]))

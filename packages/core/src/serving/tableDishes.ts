@@ -3,7 +3,7 @@ import { pieceIndex } from '../design/find.js'
 import { extentSize, type Piece } from '../design/piece.js'
 import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
-import { distanceMm, fromFrame, type Point } from '../geometry/point.js'
+import { fromFrame, type Point } from '../geometry/point.js'
 import { REACH_MM } from '../reference/portions.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
@@ -18,14 +18,14 @@ export interface TableDish {
   readonly inReach: number
 }
 
-const STEP_MM = 50
+const STEP_MM = 60
 const GAP_MM = 10
 /** A shoulder is this far behind the edge: our own starting value. */
 const SHOULDER_MM = 50
 
 /**
  * Finds room for the dishes of family service between the settings and what stands in the middle at the meal: largest first, each where most
- * guests not yet served by one of its kind reach it.
+ * guests reach it.
  */
 export function tableDishes(
   look: Pick<Look, 'pieces'>,
@@ -43,35 +43,92 @@ export function tableDishes(
     })
     .sort((a, b) => b.radiusMm - a.radiusMm)
   if (wanted.length === 0) return []
-  const taken = [...laid.flat().map((item) => item.shape), ...standing.filter((one) => one.placed.atMeal).map((one) => one.foot)].map(withReach)
-  const spots = spotsOf(plan)
+  const grid = gridOf(plan)
+  const far = wanted[0]!.radiusMm + GAP_MM
+  const clear = settingsClear(grid, laid, far).slice()
+  for (const one of standing) if (one.placed.atMeal) keepClear(grid, clear, one.foot, far)
   return wanted.map(({ dishId, radiusMm }): TableDish => {
-    let best: { at: Point; reach: number } | undefined
-    for (const { at, aways } of spots) {
-      let reach = 0
-      while (reach < aways.length && aways[reach]! <= REACH_MM + radiusMm) reach++
-      if (best && reach <= best.reach) continue
-      if (isFree(at, radiusMm + GAP_MM, taken) && onTable(plan.outline, at, radiusMm)) best = { at, reach }
-    }
-    if (best) taken.push(withReach({ kind: 'disc', ...best.at, radiusMm }))
-    return { dishId, radiusMm, at: best?.at ?? null, inReach: best && plan.places.length > 0 ? best.reach / plan.places.length : 0 }
+    const spot = bestSpot(plan.outline, grid, clear, radiusMm)
+    if (!spot) return { dishId, radiusMm, at: null, inReach: 0 }
+    keepClear(grid, clear, { kind: 'disc', ...spot.at, radiusMm }, far)
+    return { dishId, radiusMm, at: spot.at, inReach: plan.places.length > 0 ? spot.reach / plan.places.length : 0 }
   })
 }
 
-interface Taken {
-  readonly shape: Footprint
-  readonly reach: number
+/** The free spot most guests reach; the nearest to the middle of such. */
+function bestSpot(outline: Outline, grid: Grid, clear: Float64Array, radiusMm: number): { readonly at: Point; readonly reach: number } | undefined {
+  let best: { at: Point; reach: number } | undefined
+  const within = (REACH_MM + radiusMm) ** 2
+  grid.spots.forEach((at, i) => {
+    if (clear[i]! < radiusMm + GAP_MM) return
+    let reach = 0
+    for (const shoulder of grid.shoulders) if ((shoulder.x - at.x) ** 2 + (shoulder.y - at.y) ** 2 <= within) reach++
+    if ((!best || reach > best.reach) && onTable(outline, at, radiusMm)) best = { at, reach }
+  })
+  return best
 }
 
-const withReach = (shape: Footprint): Taken => ({ shape, reach: reachMm(shape) })
+/** Where a dish could stand, a square grid over the tabletop, nearest the middle first. */
+interface Grid {
+  readonly spots: readonly Point[]
+  readonly shoulders: readonly Point[]
+  readonly columns: number
+  readonly rows: number
+  /** Place of a spot in the list, row by row from the lowest; -1 off the table. */
+  readonly byCell: Int32Array
+}
 
-function isFree(at: Point, radiusMm: number, taken: readonly Taken[]): boolean {
-  for (const { shape, reach } of taken) {
-    const [dx, dy] = [shape.x - at.x, shape.y - at.y]
-    const near = radiusMm + reach
-    if (dx * dx + dy * dy < near * near && overlapMm({ kind: 'disc', ...at, radiusMm }, shape) > 0) return false
+const grids = new WeakMap<SeatPlan, Grid>()
+
+function gridOf(plan: SeatPlan): Grid {
+  const known = grids.get(plan)
+  if (known) return known
+  const shoulders = plan.places.map((place) => fromFrame(place, { x: 0, y: -SHOULDER_MM }))
+  const [columns, rows] = [Math.floor(halfLengthMm(plan.outline) / STEP_MM), Math.floor(plan.outline.halfWidthMm / STEP_MM)]
+  const cells: { readonly column: number; readonly row: number; readonly at: Point }[] = []
+  for (let row = -rows; row <= rows; row++)
+    for (let column = -columns; column <= columns; column++) {
+      const at = { x: column * STEP_MM, y: row * STEP_MM }
+      if (contains(plan.outline, at)) cells.push({ column, row, at })
+    }
+  cells.sort((a, b) => Math.abs(a.at.y) - Math.abs(b.at.y) || Math.abs(a.at.x) - Math.abs(b.at.x))
+  const grid = {
+    spots: cells.map((cell) => cell.at),
+    shoulders,
+    columns,
+    rows,
+    byCell: new Int32Array((2 * columns + 1) * (2 * rows + 1)).fill(-1)
   }
-  return true
+  cells.forEach(({ column, row }, i) => (grid.byCell[(row + rows) * (2 * columns + 1) + column + columns] = i))
+  grids.set(plan, grid)
+  return grid
+}
+
+const cleared = new WeakMap<object, { readonly grid: Grid; readonly far: number; readonly clear: Float64Array }>()
+
+/** How far each spot is from the settings; worked out once for a laid table. */
+function settingsClear(grid: Grid, laid: readonly (readonly LaidItem[])[], far: number): Float64Array {
+  const known = cleared.get(laid)
+  if (known?.grid === grid && known.far === far) return known.clear
+  const clear = new Float64Array(grid.spots.length).fill(far)
+  for (const item of laid.flat()) keepClear(grid, clear, item.shape, far)
+  cleared.set(laid, { grid, far, clear })
+  return clear
+}
+
+/** Lowers the clearance of the spots round a thing to their distance from it, as far as it matters. */
+function keepClear(grid: Grid, clear: Float64Array, shape: Footprint, far: number): void {
+  const { columns, rows, byCell, spots } = grid
+  const reach = reachMm(shape) + far
+  const [left, right] = [Math.max(-columns, Math.ceil((shape.x - reach) / STEP_MM)), Math.min(columns, Math.floor((shape.x + reach) / STEP_MM))]
+  const [low, high] = [Math.max(-rows, Math.ceil((shape.y - reach) / STEP_MM)), Math.min(rows, Math.floor((shape.y + reach) / STEP_MM))]
+  for (let row = low; row <= high; row++)
+    for (let column = left; column <= right; column++) {
+      const i = byCell[(row + rows) * (2 * columns + 1) + column + columns]!
+      if (i < 0) continue
+      const at = spots[i]!
+      clear[i] = Math.min(clear[i]!, -overlapMm({ kind: 'disc', x: at.x, y: at.y, radiusMm: 0 }, shape))
+    }
 }
 
 function radiusOf(piece: Piece): number {
@@ -79,34 +136,6 @@ function radiusOf(piece: Piece): number {
   if (piece.kind === 'plate') return piece.diameterMm / 2
   if ('extent' in piece) return Math.hypot(extentSize(piece.extent).lengthMm, extentSize(piece.extent).widthMm) / 2.4
   return 130
-}
-
-interface Spot {
-  readonly at: Point
-  /** Distances from the guests' shoulders, the nearest first. */
-  readonly aways: Float64Array
-}
-
-const known = new WeakMap<SeatPlan, readonly Spot[]>()
-
-/** Where a dish could stand, with how far everybody has to reach; worked out once a plan. */
-function spotsOf(plan: SeatPlan): readonly Spot[] {
-  const before = known.get(plan)
-  if (before) return before
-  const shoulders = plan.places.map((place) => fromFrame(place, { x: 0, y: -SHOULDER_MM }))
-  const spots = gridOf(plan.outline)
-    .filter((at) => contains(plan.outline, at))
-    .map((at) => ({ at, aways: Float64Array.from(shoulders, (shoulder) => distanceMm(shoulder, at)).sort() }))
-  known.set(plan, spots)
-  return spots
-}
-
-function gridOf(outline: Outline): Point[] {
-  const spots: Point[] = []
-  for (let y = 0; y <= outline.halfWidthMm; y += STEP_MM)
-    for (let x = 0; x <= halfLengthMm(outline); x += STEP_MM)
-      for (const sx of x === 0 ? [1] : [1, -1]) for (const sy of y === 0 ? [1] : [1, -1]) spots.push({ x: sx * x, y: sy * y })
-  return spots
 }
 
 function onTable(outline: Outline, at: Point, radiusMm: number): boolean {
