@@ -24,6 +24,7 @@ export function layingMinutes(look: Look): { readonly folding: number; readonly 
 
 export const checkCodes = [
   'places',
+  'kinds',
   'edge',
   'flatware',
   'blades',
@@ -34,8 +35,7 @@ export const checkCodes = [
   'card',
   'care',
   'left-handed',
-  'child',
-  'kinds'
+  'child'
 ] as const
 
 /** One line of the list for whoever checks the laid table. */
