@@ -1,4 +1,4 @@
-import { createAssessor, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
+import { createAssessor, noMenu, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook, guests, longTable, roundTable } from './support/looks.js'
 
@@ -8,6 +8,7 @@ const demo = demoLook()
 const plain: Look = {
   ...demo,
   centerpiece: [],
+  menu: noMenu,
   guests: guests(6),
   table: longTable(90, 44, 'closed'),
   household: { cats: false, dogs: false, toddlers: false },

@@ -125,6 +125,16 @@ describe('places on every form', () => {
     }
   })
 
+  it('two or four at one end of a long table sit together at their comfort, and too many for it spread over the whole', () => {
+    const long = (set: 'whole' | 'one-end') => tableOf({ kind: 'rectangle', lengthMm: 3000, widthMm: 1000 }, { set })
+    for (const count of [2, 3, 4, 6]) {
+      const { places } = planOf(long('one-end'), count, 'usual')
+      expect(Math.min(...places.map((place) => place.x)), `${count}`).toBeGreaterThan(1500 - 355 - Math.ceil(count / 2) * 700)
+      expect(Math.min(...places.map((place) => place.widthMm))).toBeGreaterThanOrEqual(24 * inch - 1)
+    }
+    expect(planOf(long('one-end'), 14, 'usual').places).toEqual(planOf(long('whole'), 14, 'usual').places)
+  })
+
   it('nobody sits at the wall of a half round, and closed heads stay free', () => {
     const half = planOf(tableOf({ kind: 'half-round', diameterMm: 1800 }), 5)
     expect(half.places.every((place) => place.y > -half.outline.halfWidthMm + 1)).toBe(true)

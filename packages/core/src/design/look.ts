@@ -111,6 +111,8 @@ export interface Table {
   readonly chair: Chair
   /** Whether somebody sits at the ends. */
   readonly heads: 'open' | 'closed'
+  /** Guests spread over the whole of a long table, or together at its right end. */
+  readonly set: 'whole' | 'one-end'
   readonly color: string
 }
 

@@ -76,7 +76,7 @@ export const plainGuest = { chair: null, host: false, hearing: false, sight: fal
 /** A room of which nothing is known. */
 export const plainRoom: Room = { clearMm: { north: null, east: null, south: null, west: null }, pass: false, lightFrom: null, fixture: null }
 /** A table with plain chairs whose apron nobody has measured. */
-export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 } } as const
+export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const
 
 /** A guest of whom nothing is known yet. */
 export function newGuest(number: number): Guest {

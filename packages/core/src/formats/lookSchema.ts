@@ -246,6 +246,7 @@ export const lookSchema = {
       apronMm: orNull(sizeOrZero),
       chair: object({ kind: oneOf(...chairKinds), widthMm: size }),
       heads: oneOf('open', 'closed'),
+      set: oneOf('whole', 'one-end'),
       color
     }),
     room: object({

@@ -1,6 +1,6 @@
 import type { Comfort } from '../design/look.js'
 import type { Outline } from '../geometry/outline.js'
-import { cornerCoreMm, EDGE_GAP_MM, KNEE_WIDTH_MM, TIGHT_PLATE_MM } from '../reference/places.js'
+import { cornerCoreMm, EDGE_GAP_MM, KNEE_WIDTH_MM, placeWidthMm, TIGHT_PLATE_MM } from '../reference/places.js'
 import { placePose, type Place } from './places.js'
 
 type Box = Outline & { kind: 'box' }
@@ -55,8 +55,7 @@ function platesTouchMm(outline: Pick<Box, 'halfWidthMm'>): number {
 type Unnumbered = Omit<Place, 'number'>
 
 /** Places on a rectangle, counter-clockwise from the +x head; the long sides' places share what the corners leave them. */
-export function placesOnBox(outline: Box, count: number, rules: BoxRules): Place[] {
-  const split = splitOnBox(count, rules.heads)
+export function placesOnBox(outline: Box, count: number, rules: BoxRules, split = splitOnBox(count, rules.heads)): Place[] {
   const places = [
     ...(split.headEast ? [headPlace(outline, 1)] : []),
     ...sidePlaces(outline, 1, split.north, split, rules).reverse(),
@@ -64,6 +63,31 @@ export function placesOnBox(outline: Box, count: number, rules: BoxRules): Place
     ...sidePlaces(outline, -1, split.south, split, rules)
   ]
   return places.map((place, i) => ({ ...place, number: i + 1 }))
+}
+
+/**
+ * The same with everybody together at the +x end: one head at the most, and of the sides no more than they need at their comfort. Falls back to
+ * the whole table where they would not have that.
+ */
+export function placesAtOneEnd(outline: Box, count: number, rules: BoxRules): Place[] {
+  const head = rules.heads === 'open' ? 1 : 0
+  const sides = count - Math.min(head, count)
+  const split: BoxSplit = { headEast: head as 0 | 1, north: Math.ceil(sides / 2), headWest: 0, south: Math.floor(sides / 2) }
+  const enough = (lengthMm: number) => {
+    const part: Box = { ...outline, halfLengthMm: lengthMm / 2 }
+    const places = placesOnBox(part, count, rules, split)
+    return Math.min(...places.filter((place) => place.side === 'long').map((place) => place.widthMm), Infinity) >= placeWidthMm[rules.comfort] - 1e-6
+  }
+  const whole = 2 * outline.halfLengthMm
+  if (!enough(whole)) return placesOnBox(outline, count, rules)
+  let [low, high] = [0, whole]
+  for (let round = 0; round < 40; round++) {
+    const middle = (low + high) / 2
+    if (enough(middle)) high = middle
+    else low = middle
+  }
+  const shiftMm = outline.halfLengthMm - high / 2
+  return placesOnBox({ ...outline, halfLengthMm: high / 2 }, count, rules, split).map((place) => ({ ...place, x: place.x + shiftMm }))
 }
 
 function headPlace(outline: Box, sign: 1 | -1): Unnumbered {

@@ -49,7 +49,7 @@ function wheelchairFindings(look: Parts, plan: SeatPlan): BareFinding[] {
   if (narrow.length > 0)
     found.push({
       code: 'wheelchair.width',
-      severity: 'warn',
+      severity: 'note',
       at: { kind: 'seats', numbers: narrow },
       measured: { widthMm: Math.min(...narrow.map((number) => plan.places[number - 1]!.widthMm)) },
       limit: { widthMm: wheelchairMm.kneeWidth },

@@ -1,8 +1,8 @@
-import { makeEdit } from '../design/edit.js'
+import { applyEdit, makeEdit } from '../design/edit.js'
 import { piecesOf } from '../design/find.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look, Side } from '../design/look.js'
-import { chairWidthMm, seatRoomMm, wheelchairMm } from '../reference/room.js'
+import { CHAIR_GAP_MM, chairWidthMm, seatRoomMm, wheelchairMm } from '../reference/room.js'
 import { headsProposals, leafProposals, mostGuests, seatingProposals } from './seatingProposals.js'
 import { seatPlan, type SeatPlan } from './seatPlan.js'
 
@@ -43,7 +43,17 @@ export function chairProposals(look: Look): Proposal[] {
     draft.table.chair = { kind: 'side', widthMm: Math.min(draft.table.chair.widthMm, chairWidthMm.side) }
     for (const guest of draft.guests) if (guest.chair === 'armchair') guest.chair = null
   })
-  return [{ code: 'side-chairs', edit: plain, params: {} }, ...seatingProposals(look)]
+  const fits = applyEdit(look, plain)
+  const needed = fits.table.chair.widthMm + CHAIR_GAP_MM
+  const both = mostGuests(fits, (plan) => plan.places.every((place) => place.side === 'head' || place.widthMm >= needed)).map((proposal) => ({
+    ...proposal,
+    edit: makeEdit(look, 'guests', (draft) => {
+      const after = applyEdit(fits, proposal.edit)
+      draft.table = structuredClone(after.table) as typeof draft.table
+      draft.guests = structuredClone(after.guests) as typeof draft.guests
+    })
+  }))
+  return [{ code: 'side-chairs', edit: plain, params: {} }, ...seatingProposals(look), ...both]
 }
 
 export function benchProposals(look: Look, finding: BareFinding): Proposal[] {

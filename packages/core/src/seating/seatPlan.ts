@@ -3,7 +3,7 @@ import { perimeterMm, type Outline } from '../geometry/outline.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame } from '../geometry/point.js'
 import { KNEE_DEPTH_MM, KNEE_WIDTH_MM, placeWidthMm } from '../reference/places.js'
-import { placesOnBox } from './placesOnBox.js'
+import { placesAtOneEnd, placesOnBox } from './placesOnBox.js'
 import { placesOnCapsule } from './placesOnCapsule.js'
 import { placesOnRuns } from './placesOnRuns.js'
 import type { Place } from './places.js'
@@ -32,7 +32,7 @@ export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'>): SeatP
 function layPlaces(table: Table, outline: Outline, supports: readonly Footprint[], count: number, comfort: Comfort): Place[] {
   if (count === 0) return []
   const rules = { heads: table.heads, comfort, legReachMm: legReachMm(table) }
-  if (outline.kind === 'box') return placesOnBox(outline, count, rules)
+  if (outline.kind === 'box') return table.set === 'one-end' ? placesAtOneEnd(outline, count, rules) : placesOnBox(outline, count, rules)
   if (outline.kind === 'polygon') return placesOnRuns(outline, count, rules)
   if (isCircle(outline)) return fewestKneesAtLeg([placesOnCapsule(outline, count, 'seat'), placesOnCapsule(outline, count, 'gap')], supports)
   return placesOnCapsule(outline, count, table.heads === 'open' ? 'seat' : 'gap')

@@ -3,7 +3,7 @@ import { STRIDE, type SightLines } from './sightLines.js'
 import type { SolidBounds, SolidPoints } from './solidPoints.js'
 
 /** Rows a face is cut into, and half its width in each. */
-export const ROWS = 32
+export const ROWS = 48
 const ROW_MM = (2 * FACE_HALF_HEIGHT_MM) / ROWS
 export const rowHalfWidthMm = Float64Array.from({ length: ROWS }, (_, k) => FACE_HALF_WIDTH_MM * Math.sqrt(1 - ((2 * k + 1) / ROWS - 1) ** 2))
 export const faceRowsMm = rowHalfWidthMm.reduce((sum, half) => sum + 2 * half, 0)

@@ -2,7 +2,7 @@ import { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, atMeal, gu
 import { BoxGeometry, CylinderGeometry, Mesh, MeshBasicMaterial, DoubleSide, Raycaster, Vector3 } from 'three'
 
 /** Sides of a cylinder that stands for a frustum, twice as many as ours. */
-const SEGMENTS = 48
+const SEGMENTS = 96
 
 function meshOf(solid: WorldSolid): Mesh {
   const height = solid.z1Mm - solid.z0Mm

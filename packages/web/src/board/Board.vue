@@ -15,6 +15,7 @@ import FindingMark from './FindingMark.vue'
 import PlanView from './PlanView.vue'
 import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
+import { useSeatDrag } from './useSeatDrag.js'
 import { useGeometry } from './useGeometry.js'
 import { alongMm, viewport } from './viewport.js'
 
@@ -30,6 +31,9 @@ const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
 const { begin } = useDrag(() => view.value)
+const seatDrag = useSeatDrag(() => seats.value, exchangeGuests)
+const { held, upon } = seatDrag
+let dragged = false
 const { onKey } = useBoardKeys({ turned, seat, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
@@ -104,6 +108,16 @@ function spotOf(finding: BareFinding): Point | undefined {
 
 function offset(p: Point, dx: number, dy: number): Point {
   return { x: p.x + dx, y: p.y + dy }
+}
+
+function exchangeGuests(a: number, b: number): void {
+  store.edit('seating', (d) => void ([d.guests[a - 1], d.guests[b - 1]] = [d.guests[b - 1]!, d.guests[a - 1]!]))
+}
+
+/** A drag that ended here was no click. */
+function sit(number: number): void {
+  if (!dragged) seat.value = seat.value === number ? null : number
+  dragged = false
 }
 
 function toggleFinding(key: string): void {
@@ -207,12 +221,16 @@ function label(piece: Standing): string {
         v-for="s in seats"
         :key="s.number"
         class="seat"
-        :class="{ loses: s.loses > 0, on: seat === s.number }"
-        :transform="`translate(${s.at.x} ${s.at.y})`"
+        :class="{ loses: s.loses > 0, on: seat === s.number, upon: upon === s.number }"
+        :transform="held?.number === s.number ? `translate(${held.x} ${held.y})` : `translate(${s.at.x} ${s.at.y})`"
         role="button"
         tabindex="0"
         :aria-label="s.loses > 0 ? t('board.seatLoses', s) : t('board.seat', s)"
-        @click="seat = seat === s.number ? null : s.number"
+        @pointerdown.stop="seatDrag.begin($event, s)"
+        @pointermove="seatDrag.move($event)"
+        @pointerup="dragged = seatDrag.end()"
+        @pointercancel="seatDrag.end()"
+        @click="sit(s.number)"
         @keydown.enter="seat = seat === s.number ? null : s.number"
       >
         <circle r="10" />
@@ -372,6 +390,11 @@ svg {
 
 .seat.loses text:not(.name) {
   fill: var(--on-ember);
+}
+
+.seat.upon circle {
+  stroke: var(--moss);
+  stroke-width: 4;
 }
 
 .seat.on circle {

@@ -3,6 +3,7 @@ import { dropLimits, piecesOf, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
+import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -90,22 +91,13 @@ function setRunner(id: string | null): void {
       @update:model-value="setTopper"
     />
     <div class="checks">
-      <label v-if="look.linens.topper"
-        ><input
-          type="checkbox"
-          :checked="look.linens.topper.turned"
-          @change="store.edit('linens', (d) => void (d.linens.topper && (d.linens.topper.turned = ($event.target as HTMLInputElement).checked)))"
-        />
-        {{ t('linens.turned') }}</label
-      >
-      <label
-        ><input
-          type="checkbox"
-          :checked="look.linens.pad"
-          @change="store.edit('linens', (d) => void (d.linens.pad = ($event.target as HTMLInputElement).checked))"
-        />
-        {{ t('linens.pad') }}</label
-      >
+      <CheckField
+        v-if="look.linens.topper"
+        :label="t('linens.turned')"
+        :model-value="look.linens.topper.turned"
+        @update:model-value="store.edit('linens', (d) => void (d.linens.topper && (d.linens.topper.turned = $event)))"
+      />
+      <CheckField :label="t('linens.pad')" :model-value="look.linens.pad" @update:model-value="store.edit('linens', (d) => void (d.linens.pad = $event))" />
     </div>
     <p class="soft small tidy">{{ t('linens.care') }}</p>
     <hr class="rule" />

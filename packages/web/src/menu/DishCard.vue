@@ -4,7 +4,9 @@ import { X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
+import CheckField from '../shell/CheckField.vue'
 import CountField from '../shell/CountField.vue'
+import SelectField from '../shell/SelectField.vue'
 
 /** One dish: what it is, how it is served and eaten, what it stands in, and what that comes to. */
 const props = defineProps<{ look: Look; dish: Dish; serving: Serving | undefined; onTable: readonly TableDish[] }>()
@@ -57,63 +59,40 @@ const told = computed(() => {
     <details class="small">
       <summary>{{ t('menu.more') }}</summary>
       <div class="pair">
-        <div class="field">
-          <label :for="`vessel-${dish.id}`">{{ t('menu.vessel') }}</label>
-          <select
-            :id="`vessel-${dish.id}`"
-            class="native"
-            :value="dish.vesselId ?? ''"
-            @change="set({ vesselId: ($event.target as HTMLSelectElement).value || null })"
-          >
-            <option value="">{{ t('menu.noVessel') }}</option>
-            <option v-for="piece in choices" :key="piece.id" :value="piece.id">{{ piece.name }} ({{ piece.owned }})</option>
-          </select>
-        </div>
-        <div class="field">
-          <label :for="`service-${dish.id}`">{{ t('menu.service') }}</label>
-          <select
-            :id="`service-${dish.id}`"
-            class="native"
-            :value="dish.service ?? ''"
-            @change="set({ service: (($event.target as HTMLSelectElement).value || null) as Dish['service'] })"
-          >
-            <option value="">{{ t('menu.asMenu') }}</option>
-            <option v-for="service in services" :key="service" :value="service">{{ t(`menu.services.${service}`) }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label :for="`portion-${dish.id}`">{{ t('menu.portion') }}</label>
-          <select
-            :id="`portion-${dish.id}`"
-            class="native"
-            :value="dish.portion"
-            @change="set({ portion: ($event.target as HTMLSelectElement).value as Dish['portion'] })"
-          >
-            <option v-for="portion in portionKinds" :key="portion" :value="portion">{{ t(`menu.portions.${portion}`) }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label :for="`eaten-${dish.id}`">{{ t('menu.eatenWith') }}</label>
-          <select
-            :id="`eaten-${dish.id}`"
-            class="native"
-            :value="dish.eatenWith"
-            @change="set({ eatenWith: ($event.target as HTMLSelectElement).value as Dish['eatenWith'] })"
-          >
-            <option v-for="how in eatenWith" :key="how" :value="how">{{ t(`menu.eaten.${how}`) }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label :for="`temperature-${dish.id}`">{{ t('menu.temperature') }}</label>
-          <select
-            :id="`temperature-${dish.id}`"
-            class="native"
-            :value="dish.temperature"
-            @change="set({ temperature: ($event.target as HTMLSelectElement).value as Dish['temperature'] })"
-          >
-            <option v-for="value in ['hot', 'cold', 'room']" :key="value" :value="value">{{ t(`menu.temperatures.${value}`) }}</option>
-          </select>
-        </div>
+        <SelectField
+          :label="t('menu.vessel')"
+          :model-value="dish.vesselId"
+          :none="t('menu.noVessel')"
+          :choices="choices.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` }))"
+          @update:model-value="set({ vesselId: $event })"
+          @none="set({ vesselId: null })"
+        />
+        <SelectField
+          :label="t('menu.service')"
+          :model-value="dish.service"
+          :none="t('menu.asMenu')"
+          :choices="services.map((value) => ({ value, label: t(`menu.services.${value}`) }))"
+          @update:model-value="set({ service: $event })"
+          @none="set({ service: null })"
+        />
+        <SelectField
+          :label="t('menu.portion')"
+          :model-value="dish.portion"
+          :choices="portionKinds.map((value) => ({ value, label: t(`menu.portions.${value}`) }))"
+          @update:model-value="set({ portion: $event })"
+        />
+        <SelectField
+          :label="t('menu.eatenWith')"
+          :model-value="dish.eatenWith"
+          :choices="eatenWith.map((value) => ({ value, label: t(`menu.eaten.${value}`) }))"
+          @update:model-value="set({ eatenWith: $event })"
+        />
+        <SelectField
+          :label="t('menu.temperature')"
+          :model-value="dish.temperature"
+          :choices="(['hot', 'cold', 'room'] as const).map((value) => ({ value, label: t(`menu.temperatures.${value}`) }))"
+          @update:model-value="set({ temperature: $event })"
+        />
         <CountField :label="t('menu.taken')" :model-value="dish.takenPercent" :step="10" @update:model-value="set({ takenPercent: $event })" />
         <div class="field">
           <label :for="`contains-${dish.id}`">{{ t('menu.contains') }}</label>
@@ -138,9 +117,13 @@ const told = computed(() => {
         </div>
       </div>
       <div class="checks">
-        <label v-for="flag in ['wet', 'stains'] as const" :key="flag"
-          ><input type="checkbox" :checked="dish[flag]" @change="set({ [flag]: ($event.target as HTMLInputElement).checked })" /> {{ t(`menu.${flag}`) }}</label
-        >
+        <CheckField
+          v-for="flag in ['wet', 'stains'] as const"
+          :key="flag"
+          :label="t(`menu.${flag}`)"
+          :model-value="dish[flag]"
+          @update:model-value="set({ [flag]: $event })"
+        />
       </div>
     </details>
   </li>

@@ -2,6 +2,7 @@
 import { courseKinds, drinkKinds, flatwareFor, newDish, numberedId, services, type Course, type Dish, type Drink, type Look, type Service } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -47,10 +48,13 @@ function changeDish(dish: Dish): void {
   <div class="stack">
     <fieldset class="checks">
       <legend>{{ t('menu.courses') }}</legend>
-      <label v-for="course in courseKinds" :key="course"
-        ><input type="checkbox" :checked="look.occasion.courses.includes(course)" @change="toggleCourse(course, ($event.target as HTMLInputElement).checked)" />
-        {{ t(`brief.${course}`) }}</label
-      >
+      <CheckField
+        v-for="course in courseKinds"
+        :key="course"
+        :label="t(`brief.${course}`)"
+        :model-value="look.occasion.courses.includes(course)"
+        @update:model-value="toggleCourse(course, $event)"
+      />
     </fieldset>
     <ChoiceField
       :label="t('menu.service')"
@@ -77,18 +81,18 @@ function changeDish(dish: Dish): void {
     <hr class="rule" />
     <fieldset class="checks">
       <legend>{{ t('menu.drinks') }}</legend>
-      <label v-for="drink in drinkKinds" :key="drink"
-        ><input type="checkbox" :checked="look.menu.drinks.includes(drink)" @change="toggleDrink(drink, ($event.target as HTMLInputElement).checked)" />
-        {{ t(`menu.drinkKinds.${drink}`) }}</label
-      >
-      <label
-        ><input
-          type="checkbox"
-          :checked="look.menu.oneGlass"
-          @change="store.edit('menu', (d) => void (d.menu.oneGlass = ($event.target as HTMLInputElement).checked))"
-        />
-        {{ t('menu.oneGlass') }}</label
-      >
+      <CheckField
+        v-for="drink in drinkKinds"
+        :key="drink"
+        :label="t(`menu.drinkKinds.${drink}`)"
+        :model-value="look.menu.drinks.includes(drink)"
+        @update:model-value="toggleDrink(drink, $event)"
+      />
+      <CheckField
+        :label="t('menu.oneGlass')"
+        :model-value="look.menu.oneGlass"
+        @update:model-value="store.edit('menu', (d) => void (d.menu.oneGlass = $event))"
+      />
     </fieldset>
     <template v-if="serving && serving.buffet.length > 0">
       <h3>{{ t('menu.run') }}</h3>

@@ -3,8 +3,10 @@ import type { Guest, Stature } from '@hestiad/core'
 import { ChevronDown, ChevronUp, GripVertical, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import CheckField from '../shell/CheckField.vue'
 import CountField from '../shell/CountField.vue'
 import LengthField from '../shell/LengthField.vue'
+import SelectField from '../shell/SelectField.vue'
 
 /** A guest's card: name, build, what the seat must know, and wishes. Dragged onto another card the two change places. */
 const props = defineProps<{ guest: Guest; number: number; guests: readonly Guest[] }>()
@@ -71,22 +73,10 @@ function drop(event: DragEvent): void {
     <details class="more small">
       <summary>{{ t('seats.more', { name: guest.name }) }}</summary>
       <div class="checks">
-        <label
-          ><input type="checkbox" :checked="guest.leftHanded" @change="set({ leftHanded: ($event.target as HTMLInputElement).checked })" />
-          {{ t('brief.leftHanded') }}</label
-        >
-        <label
-          ><input type="checkbox" :checked="guest.wheelchair" @change="set({ wheelchair: ($event.target as HTMLInputElement).checked })" />
-          {{ t('brief.wheelchair') }}</label
-        >
-        <label v-for="flag in flags" :key="flag"
-          ><input type="checkbox" :checked="guest[flag]" @change="set({ [flag]: ($event.target as HTMLInputElement).checked })" />
-          {{ t(`seats.${flag}`) }}</label
-        >
-        <label
-          ><input type="checkbox" :checked="guest.seatLocked" @change="set({ seatLocked: ($event.target as HTMLInputElement).checked })" />
-          {{ t('seats.locked') }}</label
-        >
+        <CheckField :label="t('brief.leftHanded')" :model-value="guest.leftHanded" @update:model-value="set({ leftHanded: $event })" />
+        <CheckField :label="t('brief.wheelchair')" :model-value="guest.wheelchair" @update:model-value="set({ wheelchair: $event })" />
+        <CheckField v-for="flag in flags" :key="flag" :label="t(`seats.${flag}`)" :model-value="guest[flag]" @update:model-value="set({ [flag]: $event })" />
+        <CheckField :label="t('seats.locked')" :model-value="guest.seatLocked" @update:model-value="set({ seatLocked: $event })" />
       </div>
       <p v-for="kind in ['near', 'apart'] as const" :key="kind" class="pairs">
         <button
@@ -115,18 +105,14 @@ function drop(event: DragEvent): void {
             @change="set({ diet: ($event.target as HTMLInputElement).value })"
           />
         </div>
-        <div class="field">
-          <label :for="`chair-${guest.id}`">{{ t('seats.chair') }}</label>
-          <select
-            :id="`chair-${guest.id}`"
-            class="native"
-            :value="guest.chair ?? ''"
-            @change="set({ chair: (($event.target as HTMLSelectElement).value || null) as Guest['chair'] })"
-          >
-            <option value="">{{ t('seats.usualChair') }}</option>
-            <option v-for="chair in ['armchair', 'high-chair']" :key="chair" :value="chair">{{ t(`seats.${chair}`) }}</option>
-          </select>
-        </div>
+        <SelectField
+          :label="t('seats.chair')"
+          :model-value="guest.chair"
+          :none="t('seats.usualChair')"
+          :choices="(['armchair', 'high-chair'] as const).map((value) => ({ value, label: t(`seats.${value}`) }))"
+          @update:model-value="set({ chair: $event })"
+          @none="set({ chair: null })"
+        />
       </div>
       <p class="pairs">
         <button class="plain" :aria-label="t('seats.up', { name: guest.name })" :disabled="number === 1" @click="emit('move', -1)">

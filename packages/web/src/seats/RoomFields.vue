@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { sides, type Look, type Side } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
+import CheckField from '../shell/CheckField.vue'
 import LengthField from '../shell/LengthField.vue'
+import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** What stands around and above the table: walls, who passes, the window, a lamp. */
@@ -20,10 +22,7 @@ function setWall(side: Side, near: boolean): void {
     <div class="stack">
       <span class="soft small">{{ t('seats.clear') }}</span>
       <div v-for="side in sides" :key="side" class="wall">
-        <label
-          ><input type="checkbox" :checked="look.room.clearMm[side] !== null" @change="setWall(side, ($event.target as HTMLInputElement).checked)" />
-          {{ t(`seats.sides.${side}`) }}</label
-        >
+        <CheckField :label="t(`seats.sides.${side}`)" :model-value="look.room.clearMm[side] !== null" @update:model-value="setWall(side, $event)" />
         <LengthField
           v-if="look.room.clearMm[side] !== null"
           bare
@@ -35,22 +34,12 @@ function setWall(side: Side, near: boolean): void {
         />
       </div>
       <div class="checks">
-        <label
-          ><input
-            type="checkbox"
-            :checked="look.room.pass"
-            @change="store.edit('room', (d) => void (d.room.pass = ($event.target as HTMLInputElement).checked))"
-          />
-          {{ t('seats.pass') }}</label
-        >
-        <label
-          ><input
-            type="checkbox"
-            :checked="look.room.fixture !== null"
-            @change="store.edit('room', (d) => void (d.room.fixture = ($event.target as HTMLInputElement).checked ? { bottomMm: 1550, widthMm: 450 } : null))"
-          />
-          {{ t('seats.lamp') }}</label
-        >
+        <CheckField :label="t('seats.pass')" :model-value="look.room.pass" @update:model-value="store.edit('room', (d) => void (d.room.pass = $event))" />
+        <CheckField
+          :label="t('seats.lamp')"
+          :model-value="look.room.fixture !== null"
+          @update:model-value="store.edit('room', (d) => void (d.room.fixture = $event ? { bottomMm: 1550, widthMm: 450 } : null))"
+        />
       </div>
       <div v-if="look.room.fixture" class="pair">
         <LengthField
@@ -66,18 +55,14 @@ function setWall(side: Side, near: boolean): void {
           @update:model-value="store.edit('room', (d) => void (d.room.fixture && (d.room.fixture.widthMm = $event)))"
         />
       </div>
-      <div class="field">
-        <label for="room-light">{{ t('seats.light') }}</label>
-        <select
-          id="room-light"
-          class="native"
-          :value="look.room.lightFrom ?? ''"
-          @change="store.edit('room', (d) => void (d.room.lightFrom = (($event.target as HTMLSelectElement).value || null) as Side | null))"
-        >
-          <option value="">{{ t('seats.noLight') }}</option>
-          <option v-for="side in sides" :key="side" :value="side">{{ t(`seats.sides.${side}`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('seats.light')"
+        :model-value="look.room.lightFrom"
+        :none="t('seats.noLight')"
+        :choices="sides.map((value) => ({ value, label: t(`seats.sides.${value}`) }))"
+        @update:model-value="store.edit('room', (d) => void (d.room.lightFrom = $event))"
+        @none="store.edit('room', (d) => void (d.room.lightFrom = null))"
+      />
     </div>
   </details>
 </template>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
 import CountField from '../shell/CountField.vue'
 import LengthField from '../shell/LengthField.vue'
+import SelectField from '../shell/SelectField.vue'
 import { usePreferences } from '../stores/preferences.js'
 import { reshaped, sizeOf, sizesOfShape } from './tableSizes.js'
 
@@ -20,6 +21,7 @@ const supports: Record<Support['kind'], Support> = {
   trestle: { kind: 'trestle', insetMm: 380, footMm: 80 },
   panel: { kind: 'panel', insetMm: 300 }
 }
+const supportKinds = ['pedestal', 'legs', 'trestle', 'panel'] as const
 const knees = computed(() => kneeHeightMm(props.modelValue))
 const leaves = computed(() => !['half-round', 'joined'].includes(props.modelValue.shape.kind))
 
@@ -44,17 +46,12 @@ function setLeaves(part: Partial<Table['leaves']>): void {
 
 <template>
   <div class="stack">
-    <div class="field">
-      <label for="table-shape">{{ t('table.shape') }}</label>
-      <select
-        id="table-shape"
-        class="native"
-        :value="modelValue.shape.kind"
-        @change="reshape(($event.target as HTMLSelectElement).value as TableShape['kind'])"
-      >
-        <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`table.${kind}`) }}</option>
-      </select>
-    </div>
+    <SelectField
+      :label="t('table.shape')"
+      :model-value="modelValue.shape.kind"
+      :choices="kinds.map((value) => ({ value, label: t(`table.${value}`) }))"
+      @update:model-value="reshape"
+    />
     <ChoiceField
       v-if="modelValue.shape.kind === 'joined'"
       :label="t('table.form')"
@@ -102,17 +99,12 @@ function setLeaves(part: Partial<Table['leaves']>): void {
       />
     </div>
     <div class="pair">
-      <div class="field">
-        <label for="table-support">{{ t('table.support') }}</label>
-        <select
-          id="table-support"
-          class="native"
-          :value="modelValue.support.kind"
-          @change="change({ support: supports[($event.target as HTMLSelectElement).value as Support['kind']] })"
-        >
-          <option v-for="(_, kind) in supports" :key="kind" :value="kind">{{ t(`table.${kind}`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('table.support')"
+        :model-value="modelValue.support.kind"
+        :choices="supportKinds.map((value) => ({ value, label: t(`table.${value}`) }))"
+        @update:model-value="change({ support: supports[$event] })"
+      />
       <ChoiceField
         :label="t('table.heads')"
         :model-value="modelValue.heads"
@@ -121,6 +113,12 @@ function setLeaves(part: Partial<Table['leaves']>): void {
           { value: 'closed', label: t('table.closed') }
         ]"
         @update:model-value="change({ heads: $event })"
+      />
+      <SelectField
+        :label="t('table.set')"
+        :model-value="modelValue.set"
+        :choices="(['whole', 'one-end'] as const).map((value) => ({ value, label: t(`table.sets.${value}`) }))"
+        @update:model-value="change({ set: $event })"
       />
       <LengthField
         v-if="modelValue.support.kind === 'legs'"
@@ -170,24 +168,12 @@ function setLeaves(part: Partial<Table['leaves']>): void {
     </div>
     <p class="soft small tidy">{{ knees === null ? t('table.kneesUnknown') : t('table.knees', { knees: length(knees) }) }}</p>
     <div class="pair">
-      <div class="field">
-        <label for="table-chair">{{ t('table.chair') }}</label>
-        <select
-          id="table-chair"
-          class="native"
-          :value="modelValue.chair.kind"
-          @change="
-            change({
-              chair: {
-                kind: ($event.target as HTMLSelectElement).value as Table['chair']['kind'],
-                widthMm: chairWidthMm[($event.target as HTMLSelectElement).value as Table['chair']['kind']]
-              }
-            })
-          "
-        >
-          <option v-for="kind in chairKinds" :key="kind" :value="kind">{{ t(`table.chairs.${kind}`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('table.chair')"
+        :model-value="modelValue.chair.kind"
+        :choices="chairKinds.map((value) => ({ value, label: t(`table.chairs.${value}`) }))"
+        @update:model-value="change({ chair: { kind: $event, widthMm: chairWidthMm[$event] } })"
+      />
       <LengthField
         :label="t(modelValue.chair.kind === 'bench' ? 'table.benchLength' : 'table.chairWidth')"
         :model-value="modelValue.chair.widthMm"

@@ -2,6 +2,7 @@
 import { kindKeys, kindsByPlace, kindSpreads, seatPlan, type KindKey, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** The kinds of setting a look has, which one is shown, and who has which. */
@@ -53,17 +54,13 @@ function setGuest(guestId: string, key: string): void {
         <button v-if="shown !== 'A'" class="plain link" @click="remove">{{ t('settings.removeKind', { key: shown }) }}</button>
       </span>
     </div>
-    <div v-if="keys.length > 1" class="field">
-      <label for="kind-spread">{{ t('settings.spread') }}</label>
-      <select
-        id="kind-spread"
-        class="native"
-        :value="look.kinds.spread"
-        @change="store.edit('setting', (d) => void (d.kinds.spread = ($event.target as HTMLSelectElement).value as typeof d.kinds.spread))"
-      >
-        <option v-for="spread in kindSpreads" :key="spread" :value="spread">{{ t(`settings.spreads.${spread}`) }}</option>
-      </select>
-    </div>
+    <SelectField
+      v-if="keys.length > 1"
+      :label="t('settings.spread')"
+      :model-value="look.kinds.spread"
+      :choices="kindSpreads.map((value) => ({ value, label: t(`settings.spreads.${value}`) }))"
+      @update:model-value="store.edit('setting', (d) => void (d.kinds.spread = $event))"
+    />
     <ul v-if="look.kinds.spread === 'by-guest'" class="lines small">
       <li v-for="(guest, i) in look.guests" :key="guest.id">
         <span>{{ guest.name }}</span>

@@ -9,7 +9,6 @@ import {
   setSpreads,
   settingItems,
   settingOf,
-  type FoldKind,
   type KindKey,
   type Look,
   type Piece
@@ -17,8 +16,10 @@ import {
 import { X } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
+import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import FoldCard from './FoldCard.vue'
@@ -122,17 +123,12 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
       @update:model-value="setNapkin"
     />
     <div v-if="setting.napkin" class="stack">
-      <div class="field">
-        <label for="napkin-fold">{{ t('settings.fold') }}</label>
-        <select
-          id="napkin-fold"
-          class="native"
-          :value="setting.napkin.fold"
-          @change="change((s) => void (s.napkin && (s.napkin.fold = ($event.target as HTMLSelectElement).value as FoldKind)))"
-        >
-          <option v-for="fold in foldKinds" :key="fold" :value="fold">{{ t(`fold.${fold}.name`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('settings.fold')"
+        :model-value="setting.napkin.fold"
+        :choices="foldKinds.map((value) => ({ value, label: t(`fold.${value}.name`) }))"
+        @update:model-value="change((s) => void (s.napkin && (s.napkin.fold = $event)))"
+      />
       <FoldCard v-if="napkin" :look="look" :napkin="napkin" :fold="setting.napkin.fold" :count="look.guests.length" />
       <ChoiceField
         :label="t('settings.place')"
@@ -178,18 +174,14 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
       >
     </div>
     <div class="pair">
-      <div class="field">
-        <label for="star">{{ t('settings.star') }}</label>
-        <select
-          id="star"
-          class="native"
-          :value="setting.starId ?? ''"
-          @change="change((s) => void (s.starId = ($event.target as HTMLSelectElement).value || null))"
-        >
-          <option value="">{{ t('settings.noStar') }}</option>
-          <option v-for="piece in stars" :key="piece.id" :value="piece.id">{{ piece.name }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('settings.star')"
+        :model-value="setting.starId"
+        :none="t('settings.noStar')"
+        :choices="stars.map((piece) => ({ value: piece.id, label: piece.name }))"
+        @update:model-value="change((s) => void (s.starId = $event))"
+        @none="change((s) => void (s.starId = null))"
+      />
       <PieceSelect
         :label="t('settings.favor')"
         :model-value="setting.favorId"
@@ -197,39 +189,27 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         :none="t('linens.none')"
         @update:model-value="change((s) => void (s.favorId = $event))"
       />
-      <div class="field">
-        <label for="charger">{{ t('settings.charger') }}</label>
-        <select
-          id="charger"
-          class="native"
-          :value="look.kinds.charger"
-          @change="store.edit('setting', (d) => void (d.kinds.charger = ($event.target as HTMLSelectElement).value as typeof d.kinds.charger))"
-        >
-          <option v-for="policy in ['stays', 'lifted-before-main', 'none']" :key="policy" :value="policy">{{ t(`settings.chargers.${policy}`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('settings.charger')"
+        :model-value="look.kinds.charger"
+        :choices="(['stays', 'lifted-before-main', 'none'] as const).map((value) => ({ value, label: t(`settings.chargers.${value}`) }))"
+        @update:model-value="store.edit('setting', (d) => void (d.kinds.charger = $event))"
+      />
     </div>
     <div class="checks">
-      <label
-        ><input type="checkbox" :checked="setting.card" @change="change((s) => void (s.card = ($event.target as HTMLInputElement).checked))" />
-        {{ t('settings.card') }}</label
-      >
-      <label v-if="look.guests.some((guest) => guest.leftHanded)"
-        ><input
-          type="checkbox"
-          :checked="look.kinds.mirrorLeftHanded"
-          @change="store.edit('setting', (d) => void (d.kinds.mirrorLeftHanded = ($event.target as HTMLInputElement).checked))"
-        />
-        {{ t('settings.mirror') }}</label
-      >
-      <label v-if="look.guests.some(isSmallChild)"
-        ><input
-          type="checkbox"
-          :checked="look.kinds.childSafe"
-          @change="store.edit('setting', (d) => void (d.kinds.childSafe = ($event.target as HTMLInputElement).checked))"
-        />
-        {{ t('settings.childSafe') }}</label
-      >
+      <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change((s) => void (s.card = $event))" />
+      <CheckField
+        v-if="look.guests.some((guest) => guest.leftHanded)"
+        :label="t('settings.mirror')"
+        :model-value="look.kinds.mirrorLeftHanded"
+        @update:model-value="store.edit('setting', (d) => void (d.kinds.mirrorLeftHanded = $event))"
+      />
+      <CheckField
+        v-if="look.guests.some(isSmallChild)"
+        :label="t('settings.childSafe')"
+        :model-value="look.kinds.childSafe"
+        @update:model-value="store.edit('setting', (d) => void (d.kinds.childSafe = $event))"
+      />
     </div>
     <p class="row between small">
       <span class="soft">{{ t('settings.minutes', { minutes: Math.ceil(minutes.folding + minutes.laying) }) }}</span>

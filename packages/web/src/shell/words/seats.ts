@@ -36,6 +36,8 @@ export const tableWords = {
   heads: 'Ends',
   open: 'Seated',
   closed: 'Free',
+  set: 'Laid',
+  sets: { whole: 'The whole table', 'one-end': 'One end' },
   height: 'Height',
   seat: 'Seat height',
   apron: 'Apron, from the top down',
