@@ -16,6 +16,7 @@ import {
   placeLayouts,
   seatPlan,
   servings,
+  sharedTraits,
   stackReading,
   tableDishes,
   foodMl,
@@ -121,6 +122,17 @@ describe('kinds of setting', () => {
       2
     ])
     expect(count(withB('by-guest', { byGuest: [{ guestId: look.guests[4]!.id, key: 'B' }] }))).toBe(1)
+  })
+
+  it('share a material, a color or a rim, or are told to share nothing', () => {
+    const withPlates = (plateIds: string[]): Look => ({
+      ...look,
+      setting: { ...look.setting, plateIds: ['dinner-oyster'], glassIds: [], napkin: null },
+      kinds: { ...oneKind, others: [{ key: 'B', setting: { ...look.setting, plateIds, glassIds: [], napkin: null } }], spread: 'alternating' }
+    })
+    expect(sharedTraits(withPlates(['salad-smoke']))).toContainEqual({ of: 'material', word: 'porcelain' })
+    expect(sharedTraits(withPlates(['charger-brass'])).some((trait) => trait.of === 'material')).toBe(false)
+    expect(sharedTraits({ ...withPlates([]), pieces: look.pieces })).toEqual([])
   })
 
   it('are counted place by place', () => {

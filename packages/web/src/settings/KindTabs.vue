@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { kindKeys, kindsByPlace, kindSpreads, seatPlan, type KindKey, type Look } from '@hestiad/core'
+import { kindKeys, kindsByPlace, kindSpreads, seatPlan, sharedTraits, type KindKey, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import SelectField from '../shell/SelectField.vue'
@@ -12,6 +12,7 @@ const { t } = useI18n()
 const store = useLook()
 const keys = computed(() => kindKeys(props.look))
 const byPlace = computed(() => kindsByPlace(props.look, seatPlan(props.look).places))
+const traits = computed(() => sharedTraits(props.look).slice(0, 4))
 const count = (key: KindKey) => byPlace.value.filter((one) => one === key).length
 
 function add(): void {
@@ -61,6 +62,13 @@ function setGuest(guestId: string, key: string): void {
       :choices="kindSpreads.map((value) => ({ value, label: t(`settings.spreads.${value}`) }))"
       @update:model-value="store.edit('setting', (d) => void (d.kinds.spread = $event))"
     />
+    <p v-if="keys.length > 1" class="soft small tidy">
+      {{
+        traits.length > 0
+          ? t('settings.shared', { traits: traits.map((trait) => t(`settings.trait.${trait.of}`, { word: trait.word })).join(', ') })
+          : t('settings.nothingShared')
+      }}
+    </p>
     <ul v-if="look.kinds.spread === 'by-guest'" class="lines small">
       <li v-for="(guest, i) in look.guests" :key="guest.id">
         <span>{{ guest.name }}</span>

@@ -253,6 +253,9 @@ export const en = {
     removeKind: 'Take kind {key} away',
     kindOf: 'Kind {key}, {n} places',
     spread: 'Who has which',
+    shared: 'All kinds share {traits}.',
+    nothingShared: 'The kinds share nothing: a common material, color or rim makes a mix look meant.',
+    trait: { material: '{word}', color: 'the color {word}', edge: 'rims of {word}' },
     spreads: {
       same: 'All the same',
       alternating: 'Alternating',
