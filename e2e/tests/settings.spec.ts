@@ -50,7 +50,7 @@ test('the table is dragged by its side and by keys, joined to an L, and what sto
   await saved(page)
 })
 
-test('guests with wishes are seated anew, one click takes it, and a card moves by its buttons', async ({ page }) => {
+test('guests with wishes are seated anew, one click takes it; a card moves by its buttons, a badge on the Board by dragging', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'seats')
   const seats = panel(page).getByRole('region', { name: 'Who sits where' })
   await expect(seats.getByText(/wishes met, by weight/)).toBeVisible()
@@ -67,6 +67,12 @@ test('guests with wishes are seated anew, one click takes it, and a card moves b
     .getByRole('button', { name: `Move ${before[3]!} one place up` })
     .click()
   await expect.poll(names).toEqual([before[0], before[1], before[3], before[2], ...before.slice(4)])
+  const [from, to] = [await page.locator('.seat circle').nth(0).boundingBox(), await page.locator('.seat circle').nth(1).boundingBox()]
+  await page.mouse.move(from!.x + 8, from!.y + 8)
+  await page.mouse.down()
+  await page.mouse.move(to!.x + 8, to!.y + 8, { steps: 6 })
+  await page.mouse.up()
+  await expect.poll(names).toEqual([before[1], before[0], before[3], before[2], ...before.slice(4)])
   await saved(page)
 })
 

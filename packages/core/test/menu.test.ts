@@ -49,6 +49,17 @@ describe('flatware by the dishes', () => {
     expect(new Set(left).size).toBe(left.length)
   })
 
+  it('what the pattern lacks has the nearest piece laid in its place, which is counted for both and seen on the table', () => {
+    const look = lookWith({ menu: menuOf(dish('a', 'main', { eatenWith: 'steak' })) })
+    const finding = assess(look).findings.find((one) => one.code === 'flatware.missing')!
+    const laid = finding.remedies.find((remedy) => remedy.code === 'substitute')!
+    expect(laid.params['pieceId']).toBe('knife-dinner')
+    const mended = applyEdit(look, laid.edit)
+    expect(codes(mended)).not.toContain('flatware.missing')
+    expect(placeLayouts(mended, seatPlan(mended).places)[0]!.layout.items.filter((item) => item.piece.id === 'knife-dinner')).toHaveLength(1)
+    expect(needs(mended).find((need) => need.piece.id === 'knife-dinner')!.needed).toBe(10)
+  })
+
   it('glasses by the drinks; one all-purpose glass serves white and red', () => {
     const menu = { ...noMenu, drinks: ['water', 'white', 'red', 'hot'] as const }
     expect(glassesAsked(menu)).toEqual(['water', 'white', 'red'])

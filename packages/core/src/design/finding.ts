@@ -142,6 +142,7 @@ export const remedyCodes = [
   'settle-claim',
   'go-without',
   'borrow',
+  'substitute',
   'eaten-usual',
   'finger-food',
   'swap-seats',

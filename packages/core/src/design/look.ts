@@ -1,7 +1,7 @@
 import type { Budget, Buying, Claim, Shop } from './money.js'
 import type { FoldKind } from '../reference/folds.js'
 import type { Menu } from './menu.js'
-import type { Offer, Piece } from './piece.js'
+import type { FlatwareRole, Offer, Piece } from './piece.js'
 
 /** The look document, version 1: everything one design needs to be assessed anywhere. */
 export interface Look {
@@ -194,6 +194,8 @@ export interface PlaceSetting {
   readonly napkin: { readonly pieceId: string; readonly place: 'on-plate' | 'left'; readonly fold: FoldKind } | null
   /** One pattern: at most one piece for each role; what is laid follows from the courses. */
   readonly flatwareIds: readonly string[]
+  /** Pieces of another role laid where the pattern has none. */
+  readonly substitutes: readonly { readonly role: FlatwareRole; readonly pieceId: string }[]
   readonly dessertAbove: boolean
   /** Water first, then wines in order of use. */
   readonly glassIds: readonly string[]

@@ -27,6 +27,7 @@ function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
 
 function swapInSetting(setting: Draft<PlaceSetting>, fromId: string, toId: string): void {
   for (const list of [setting.plateIds, setting.glassIds, setting.flatwareIds]) list.forEach((id, i) => id === fromId && (list[i] = toId))
+  for (const substitute of setting.substitutes) if (substitute.pieceId === fromId) substitute.pieceId = toId
   if (setting.breadPlateId === fromId) setting.breadPlateId = toId
   if (setting.favorId === fromId) setting.favorId = toId
   if (setting.starId === fromId) setting.starId = toId

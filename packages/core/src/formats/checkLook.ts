@@ -88,6 +88,7 @@ function settingUses(setting: PlaceSetting, place: string): Use[] {
     [`${place}/napkin/pieceId`, setting.napkin?.pieceId, 'napkin'],
     ...setting.plateIds.map((id, i): Use => [`${place}/plateIds/${i}`, id, 'plate']),
     ...setting.flatwareIds.map((id, i): Use => [`${place}/flatwareIds/${i}`, id, 'flatware']),
+    ...setting.substitutes.map((one, i): Use => [`${place}/substitutes/${i}/pieceId`, one.pieceId, 'flatware']),
     ...setting.glassIds.map((id, i): Use => [`${place}/glassIds/${i}`, id, 'glass'])
   ]
 }

@@ -169,6 +169,7 @@ const setting = object({
   breadPlateId: idOrNull,
   napkin: orNull(object({ pieceId: { $ref: '#/$defs/id' }, place: oneOf('on-plate', 'left'), fold: oneOf(...foldKinds) })),
   flatwareIds: list({ $ref: '#/$defs/id' }, 24),
+  substitutes: list(object({ role: oneOf(...flatwareRoles), pieceId: { $ref: '#/$defs/id' } }), flatwareRoles.length),
   dessertAbove: flag,
   glassIds: list({ $ref: '#/$defs/id' }, 8),
   card: flag,

@@ -91,9 +91,10 @@ function layersOf(look: Look, setting: PlaceSetting): string[] {
   const index = pieceIndex(look)
   const { left, right, above, broughtIn } = flatwareFor(look.occasion.courses, setting.dessertAbove, look.menu)
   const flatware = [...left, ...right, ...above, ...broughtIn].flatMap(
-    (role) => setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role) ?? []
+    (role) =>
+      setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role) ?? setting.substitutes.find((one) => one.role === role)?.pieceId ?? []
   )
-  return settingIds({ ...setting, flatwareIds: flatware })
+  return settingIds({ ...setting, flatwareIds: flatware, substitutes: [] })
 }
 
 /** Candles: one in ten. Stems: the look's own share. Nothing else has spares by itself. */

@@ -43,12 +43,16 @@ export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'menu' | 
   const { setting } = look
   const plates = setting.plateIds.map((id) => findPiece(index, id, 'plate')).filter((p) => p !== undefined)
   const order = flatwareFor(look.occasion.courses, setting.dessertAbove, look.menu)
-  const pattern = new Map(
-    setting.flatwareIds.flatMap((id) => {
+  const pattern = new Map([
+    ...setting.substitutes.flatMap(({ role, pieceId }) => {
+      const piece = findPiece(index, pieceId, 'flatware')
+      return piece ? [[role, piece] as const] : []
+    }),
+    ...setting.flatwareIds.flatMap((id) => {
       const piece = findPiece(index, id, 'flatware')
       return piece ? [[piece.role, piece] as const] : []
     })
-  )
+  ])
   const plateMm = Math.max(0, ...plates.map((p) => p.diameterMm))
   const left = laneOutward(order.left, pattern, -plateMm / 2, -1)
   const right = laneOutward(order.right, pattern, plateMm / 2, 1)

@@ -44,7 +44,12 @@ export function settingFor(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>, key
   if (!small) return setting
   const index = pieceIndex(look)
   const safe = (ids: readonly string[]) => ids.filter((id) => !isUnsafe(index.get(id)))
-  return { ...setting, flatwareIds: safe(setting.flatwareIds), glassIds: safe(setting.glassIds) }
+  return {
+    ...setting,
+    flatwareIds: safe(setting.flatwareIds),
+    glassIds: safe(setting.glassIds),
+    substitutes: setting.substitutes.filter((one) => !isUnsafe(index.get(one.pieceId)))
+  }
 }
 
 /** Which kind each guest has, by the look's spread over the places in their order round the table. */

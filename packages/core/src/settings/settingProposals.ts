@@ -2,6 +2,7 @@ import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import type { Proposal } from '../design/finding.js'
 import type { Course, Look } from '../design/look.js'
+import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwareFor } from './flatwareFor.js'
@@ -99,12 +100,31 @@ export function missingFlatwareProposals(look: Look, role: string): Proposal[] {
   const dishes = look.menu.dishes.length > 0
   return [
     ...add,
+    ...substitutes(look, role),
     ...(dishes ? [{ code: 'eaten-usual' as const, edit: eaten('usual'), params: {} }] : []),
     ...asking.map((course) => skipCourse(look, [course])),
     ...(dishes ? [{ code: 'finger-food' as const, edit: eaten('fingers'), params: {} }] : []),
     ...(look.menu.service === 'buffet' ? [{ code: 'serve-plated' as const, edit: platedWithout(look, role), params: {} }] : []),
     ...(asking.length > 1 ? [skipCourse(look, asking)] : [])
   ]
+}
+
+/** The pieces nearest to a missing one: another fork for a fork, the nearest in the order of roles first, of those owned. */
+function substitutes(look: Look, role: string): Proposal[] {
+  const kind = role.slice(role.lastIndexOf('-') + 1)
+  const at = (one: string) => flatwareRoles.indexOf(one as FlatwareRole)
+  return piecesOf(look, 'flatware')
+    .filter((piece) => piece.role !== role && piece.role.endsWith(kind) && piece.owned > 0)
+    .sort((a, b) => Math.abs(at(a.role) - at(role)) - Math.abs(at(b.role) - at(role)) || b.owned - a.owned)
+    .slice(0, 2)
+    .map((piece) => ({
+      code: 'substitute' as const,
+      edit: makeEdit(look, 'setting', (draft) => {
+        for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)])
+          setting.substitutes = [...setting.substitutes.filter((one) => one.role !== role), { role: role as FlatwareRole, pieceId: piece.id }]
+      }),
+      params: { pieceId: piece.id }
+    }))
 }
 
 /** Served at the table instead of from a buffet, without the courses that ask for a role. */

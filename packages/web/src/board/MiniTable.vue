@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { halfLengthMm, placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
+import { fromFrame, halfLengthMm, placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import PlanView from './PlanView.vue'
 
-/** A small drawing of a look's table, to scale. */
-const props = defineProps<{ look: Look }>()
+/** A small drawing of a look's table, to scale; with the numbers of the places where they are asked for. */
+const props = defineProps<{ look: Look; numbers?: boolean }>()
 const plan = computed(() => seatPlan(props.look))
 const layouts = computed(() => placeLayouts(props.look, plan.value.places))
 const standing = computed(() => standings(props.look))
+const numbered = computed(() => (props.numbers ? plan.value.places.map((place) => ({ number: place.number, ...fromFrame(place, { x: 0, y: -150 }) })) : []))
 const half = computed(() => ({ x: halfLengthMm(plan.value.outline) + 310, y: plan.value.outline.halfWidthMm + 310 }))
 </script>
 
@@ -16,6 +17,7 @@ const half = computed(() => ({ x: halfLengthMm(plan.value.outline) + 310, y: pla
     <g transform="scale(1 -1)">
       <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" chairs />
     </g>
+    <text v-for="one in numbered" :key="one.number" :x="one.x" :y="24 - one.y" text-anchor="middle">{{ one.number }}</text>
   </svg>
 </template>
 
@@ -24,5 +26,10 @@ svg {
   display: block;
   width: 100%;
   height: 100%;
+}
+
+text {
+  fill: var(--ink);
+  font: 600 70px var(--sans);
 }
 </style>

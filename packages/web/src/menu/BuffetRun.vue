@@ -54,6 +54,7 @@ figure {
 
 svg {
   width: 100%;
+  max-height: 150px;
 }
 
 .board {

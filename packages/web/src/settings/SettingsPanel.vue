@@ -168,6 +168,12 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         <dt>{{ t('settings.broughtIn') }}</dt>
         <dd>{{ roles(layout.order.broughtIn) }}</dd>
       </dl>
+      <p v-for="one in setting.substitutes" :key="one.role" class="row between small">
+        <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name.toLowerCase() }) }}</span>
+        <button class="plain link" @click="change((s) => void (s.substitutes = s.substitutes.filter((other) => other.role !== one.role)))">
+          {{ t('settings.dropSubstitute') }}
+        </button>
+      </p>
       <label class="check"
         ><input type="checkbox" :checked="setting.dessertAbove" @change="change((s) => void (s.dessertAbove = ($event.target as HTMLInputElement).checked))" />
         {{ t('settings.dessertAbove') }}</label

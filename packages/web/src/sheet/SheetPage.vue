@@ -98,7 +98,7 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
         </ul>
       </section>
       <section class="table">
-        <MiniTable :look="look" />
+        <MiniTable :look="look" numbers />
         <ol class="small">
           <li v-for="(guest, i) in look.guests" :key="guest.id">
             {{ guest.name }}<template v-if="kinds.length > 1"> · {{ byPlace[i] }}</template>

@@ -247,6 +247,8 @@ export const en = {
     up: 'Higher',
     own: 'own {owned} of {needed}',
     pattern: 'Pattern',
+    substitute: 'For the {role}: the {piece}',
+    dropSubstitute: 'Do not',
     kinds: 'Kinds of setting',
     spreadSet: '{piece}: too few for all. Lay the {other} with them, {spread}; {short} to buy',
     addKind: 'Another kind',

@@ -158,6 +158,7 @@ export const remedyWords: Record<RemedyCode, string> = {
   'settle-claim': 'Both can have them: washed in between, or borrowed',
   'go-without': 'Go without it',
   borrow: 'Borrow {count} more',
+  substitute: 'Lay the {piece} in its place',
   'eaten-usual': 'Serve it so that the usual pieces do',
   'finger-food': 'Make it finger food',
   'swap-seats': '{guest} and {other} change places',
