@@ -1,3 +1,4 @@
+import type { Course } from './course.js'
 import type { Budget, Buying, Claim, Shop } from './money.js'
 import type { FoldKind } from '../reference/folds.js'
 import type { Menu } from './menu.js'
@@ -31,9 +32,6 @@ export interface Look {
   readonly interchangeable: readonly (readonly string[])[]
   readonly buying: Buying
 }
-
-export const courseKinds = ['oysters', 'soup', 'fish', 'salad', 'main', 'dessert'] as const
-export type Course = (typeof courseKinds)[number]
 
 export interface Occasion {
   readonly title: string

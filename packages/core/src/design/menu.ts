@@ -1,4 +1,4 @@
-import { courseKinds, type Course } from './look.js'
+import { courseKinds, type Course } from './course.js'
 
 /** What is eaten and drunk, and how it is served. Amounts a portion in grams or milliliters. */
 

@@ -1,4 +1,5 @@
-import { chairKinds, courseKinds, joinForms, kindSpreads, sides } from '../design/look.js'
+import { courseKinds } from '../design/course.js'
+import { chairKinds, joinForms, kindSpreads, sides } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../reference/folds.js'
 import { needGroups, tableZones } from '../design/money.js'

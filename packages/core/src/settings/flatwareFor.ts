@@ -1,4 +1,4 @@
-import type { Course } from '../design/look.js'
+import type { Course } from '../design/course.js'
 import { noMenu, type Dish, type EatenWith, type Menu } from '../design/menu.js'
 import type { FlatwareRole } from '../design/piece.js'
 
