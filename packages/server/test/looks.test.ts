@@ -42,6 +42,30 @@ describe('saving', () => {
     ).toEqual(['mine too', 'theirs'])
   })
 
+  it('in whatever spacing, under another id, with a part named twice or escaped, comes back as that look under its own id', async () => {
+    const put = (payload: string, revision: number) =>
+      app.inject({ method: 'PUT', url: '/api/looks/ordinary-week', headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` }, payload })
+    let { revision } = await get('/api/looks/ordinary-week')
+    const { look } = await get('/api/looks/ordinary-week')
+    const renamed = (name: string) => JSON.stringify({ ...look, id: 'somebody-else', name }, null, 3)
+    for (const [text, name] of [
+      [`\n { "history" : ${JSON.stringify(history)} , "look"\t:${renamed('spaced')} }\r\n`, 'spaced'],
+      [`{"look":${renamed('first')},"look":${renamed('last')},"history":${JSON.stringify(history)}}`, 'last'],
+      [`{"l\\u006fok":${renamed('escaped')},"history":${JSON.stringify(history)}}`, 'escaped']
+    ] as const) {
+      const answer = await put(text, revision)
+      expect(answer.statusCode, name).toBe(200)
+      revision++
+      expect(await get('/api/looks/ordinary-week')).toMatchObject({ revision, look: { ...look, name } })
+    }
+    for (const text of ['[]', '{"look":{},"history":', `{"look":${renamed('x')}}`, `{"look":[],"history":${JSON.stringify(history)}}`])
+      expect((await put(text, revision)).statusCode).toBeLessThan(500)
+    expect((await put(`{"look":${renamed('x')},"history":${JSON.stringify(history)},"more":1}`, revision)).json()).toMatchObject({
+      error: { code: 'bad-request' }
+    })
+    expect(await get('/api/looks/ordinary-week')).toMatchObject({ revision, look: { name: 'escaped' } })
+  })
+
   it('of many at once over one revision exactly one is taken', async () => {
     const { revision, look } = await get('/api/looks/ferry-crew')
     const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => save(app, { ...look, name: `n${i}` }, revision, 'ferry-crew')))
