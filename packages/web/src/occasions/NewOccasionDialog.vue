@@ -87,7 +87,7 @@ async function create(): Promise<void> {
         </div>
       </div>
       <h3>{{ t('newOccasion.table') }}</h3>
-      <TableFields v-model="wishes.table" />
+      <TableFields v-model="wishes.table" short />
       <p v-if="wishes.endMin <= wishes.arriveMin" class="soft small">{{ t('newOccasion.endEarly') }}</p>
       <ul v-if="wrong.length > 0" class="wrong" role="alert">
         <li v-for="line in wrong" :key="line">{{ line }}</li>

@@ -9,8 +9,8 @@ import SelectField from '../shell/SelectField.vue'
 import { usePreferences } from '../stores/preferences.js'
 import { reshaped, sizeOf, sizesOfShape } from './tableSizes.js'
 
-/** The table's shape, leaves, support, heights and chairs. */
-const props = defineProps<{ modelValue: Table }>()
+/** The table's shape, leaves, support, heights and chairs; `short` leaves to later what need not be known to begin. */
+const props = defineProps<{ modelValue: Table; short?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [table: Table] }>()
 const { t } = useI18n()
 const { length } = usePreferences()
@@ -114,73 +114,77 @@ function setLeaves(part: Partial<Table['leaves']>): void {
         ]"
         @update:model-value="change({ heads: $event })"
       />
-      <SelectField
-        :label="t('table.set')"
-        :model-value="modelValue.set"
-        :choices="(['whole', 'one-end'] as const).map((value) => ({ value, label: t(`table.sets.${value}`) }))"
-        @update:model-value="change({ set: $event })"
-      />
-      <LengthField
-        v-if="modelValue.support.kind === 'legs'"
-        :label="t('table.leg')"
-        :model-value="modelValue.support.legMm"
-        :min-mm="10"
-        :max-mm="400"
-        @update:model-value="change({ support: { ...modelValue.support, legMm: $event } as Support })"
-      />
-      <LengthField
-        v-if="modelValue.support.kind === 'trestle'"
-        :label="t('table.foot')"
-        :model-value="modelValue.support.footMm"
-        :min-mm="10"
-        :max-mm="400"
-        @update:model-value="change({ support: { ...modelValue.support, footMm: $event } as Support })"
-      />
-      <LengthField
-        v-if="modelValue.support.kind !== 'pedestal'"
-        :label="t('table.inset')"
-        :model-value="modelValue.support.insetMm"
-        :min-mm="0"
-        :max-mm="1500"
-        @update:model-value="change({ support: { ...modelValue.support, insetMm: $event } as Support })"
-      />
-      <LengthField
-        :label="t('table.height')"
-        :model-value="modelValue.heightMm"
-        :min-mm="modelValue.seatHeightMm + 50"
-        :max-mm="1300"
-        @update:model-value="change({ heightMm: $event })"
-      />
-      <LengthField
-        :label="t('table.seat')"
-        :model-value="modelValue.seatHeightMm"
-        :min-mm="200"
-        :max-mm="modelValue.heightMm - 50"
-        @update:model-value="change({ seatHeightMm: $event })"
-      />
-      <LengthField
-        :label="t('table.apron')"
-        :model-value="modelValue.apronMm ?? 0"
-        :min-mm="0"
-        :max-mm="600"
-        @update:model-value="change({ apronMm: $event === 0 ? null : $event })"
-      />
+      <template v-if="!short">
+        <SelectField
+          :label="t('table.set')"
+          :model-value="modelValue.set"
+          :choices="(['whole', 'one-end'] as const).map((value) => ({ value, label: t(`table.sets.${value}`) }))"
+          @update:model-value="change({ set: $event })"
+        />
+        <LengthField
+          v-if="modelValue.support.kind === 'legs'"
+          :label="t('table.leg')"
+          :model-value="modelValue.support.legMm"
+          :min-mm="10"
+          :max-mm="400"
+          @update:model-value="change({ support: { ...modelValue.support, legMm: $event } as Support })"
+        />
+        <LengthField
+          v-if="modelValue.support.kind === 'trestle'"
+          :label="t('table.foot')"
+          :model-value="modelValue.support.footMm"
+          :min-mm="10"
+          :max-mm="400"
+          @update:model-value="change({ support: { ...modelValue.support, footMm: $event } as Support })"
+        />
+        <LengthField
+          v-if="modelValue.support.kind !== 'pedestal'"
+          :label="t('table.inset')"
+          :model-value="modelValue.support.insetMm"
+          :min-mm="0"
+          :max-mm="1500"
+          @update:model-value="change({ support: { ...modelValue.support, insetMm: $event } as Support })"
+        />
+        <LengthField
+          :label="t('table.height')"
+          :model-value="modelValue.heightMm"
+          :min-mm="modelValue.seatHeightMm + 50"
+          :max-mm="1300"
+          @update:model-value="change({ heightMm: $event })"
+        />
+        <LengthField
+          :label="t('table.seat')"
+          :model-value="modelValue.seatHeightMm"
+          :min-mm="200"
+          :max-mm="modelValue.heightMm - 50"
+          @update:model-value="change({ seatHeightMm: $event })"
+        />
+        <LengthField
+          :label="t('table.apron')"
+          :model-value="modelValue.apronMm ?? 0"
+          :min-mm="0"
+          :max-mm="600"
+          @update:model-value="change({ apronMm: $event === 0 ? null : $event })"
+        />
+      </template>
     </div>
-    <p class="soft small tidy">{{ knees === null ? t('table.kneesUnknown') : t('table.knees', { knees: length(knees) }) }}</p>
-    <div class="pair">
-      <SelectField
-        :label="t('table.chair')"
-        :model-value="modelValue.chair.kind"
-        :choices="chairKinds.map((value) => ({ value, label: t(`table.chairs.${value}`) }))"
-        @update:model-value="change({ chair: { kind: $event, widthMm: chairWidthMm[$event] } })"
-      />
-      <LengthField
-        :label="t(modelValue.chair.kind === 'bench' ? 'table.benchLength' : 'table.chairWidth')"
-        :model-value="modelValue.chair.widthMm"
-        :min-mm="300"
-        :max-mm="6000"
-        @update:model-value="change({ chair: { ...modelValue.chair, widthMm: $event } })"
-      />
-    </div>
+    <template v-if="!short">
+      <p class="soft small tidy">{{ knees === null ? t('table.kneesUnknown') : t('table.knees', { knees: length(knees) }) }}</p>
+      <div class="pair">
+        <SelectField
+          :label="t('table.chair')"
+          :model-value="modelValue.chair.kind"
+          :choices="chairKinds.map((value) => ({ value, label: t(`table.chairs.${value}`) }))"
+          @update:model-value="change({ chair: { kind: $event, widthMm: chairWidthMm[$event] } })"
+        />
+        <LengthField
+          :label="t(modelValue.chair.kind === 'bench' ? 'table.benchLength' : 'table.chairWidth')"
+          :model-value="modelValue.chair.widthMm"
+          :min-mm="300"
+          :max-mm="6000"
+          @update:model-value="change({ chair: { ...modelValue.chair, widthMm: $event } })"
+        />
+      </div>
+    </template>
   </div>
 </template>
