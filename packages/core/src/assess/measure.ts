@@ -18,7 +18,7 @@ import { laidItems, type LaidItem } from '../settings/settingCrowding.js'
 import { settingFindings } from '../settings/settingFindings.js'
 import { settingItems, type SettingLayout } from '../settings/settingItems.js'
 import { placeLayouts, widestLayout } from '../settings/settingKinds.js'
-import { settingIds } from '../design/settingIds.js'
+import { allSettings, settingIds } from '../design/settingIds.js'
 import { roomFindings } from '../seating/roomFindings.js'
 import { buffetRun, sharedItems } from '../serving/buffet.js'
 import { servings, type Serving } from '../serving/dishes.js'
@@ -204,7 +204,7 @@ function sightFigures(sight: TableSight, lines: SightLines, pieces: readonly Sta
 /** The pieces the settings name, in their order. */
 function settingPieces(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>): Piece[] {
   const index = pieceIndex(look)
-  const ids = [look.setting, ...look.kinds.others.map((other) => other.setting)].flatMap(settingIds)
+  const ids = allSettings(look).flatMap(settingIds)
   return [...new Set(ids)].flatMap((id) => (id != null && index.has(id) ? [index.get(id)!] : []))
 }
 

@@ -16,8 +16,8 @@ import {
 } from '../seating/roomProposals.js'
 import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
-import { childProposals, foldProposals, starProposals } from '../settings/stackFindings.js'
-import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuFindings.js'
+import { childProposals, foldProposals, starProposals } from '../settings/stackProposals.js'
+import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
 

@@ -1,3 +1,4 @@
+import { allSettings } from '../design/settingIds.js'
 import { applyEdit, makeEdit } from '../design/edit.js'
 import type { Proposal, Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -33,7 +34,7 @@ function proposalsFor(look: Look, line: BuyLine): Proposal[] {
 /** The layer left out, where the look holds together without it. */
 function leaveOut(look: Look, id: string): Proposal[] {
   const edit = makeEdit(look, 'setting', (draft) => {
-    for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)]) {
+    for (const setting of allSettings(draft)) {
       setting.plateIds = setting.plateIds.filter((plate) => plate !== id)
       setting.glassIds = setting.glassIds.filter((glass) => glass !== id)
       if (setting.breadPlateId === id) setting.breadPlateId = null

@@ -1,3 +1,4 @@
+import { allSettings } from './settingIds.js'
 import type { Draft } from 'immer'
 import { makeEdit, type Edit } from './edit.js'
 import type { Look, PlaceSetting } from './look.js'
@@ -15,7 +16,7 @@ function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
   if (linens.matId === fromId) linens.matId = toId
   if (linens.runner?.pieceId === fromId) linens.runner.pieceId = toId
   if (linens.topper?.pieceId === fromId) linens.topper.pieceId = toId
-  for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)]) swapInSetting(setting, fromId, toId)
+  for (const setting of allSettings(draft)) swapInSetting(setting, fromId, toId)
   for (const dish of draft.menu.dishes) if (dish.vesselId === fromId) dish.vesselId = toId
   for (const placed of draft.centerpiece) {
     if (placed.pieceId === fromId) placed.pieceId = toId

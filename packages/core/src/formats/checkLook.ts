@@ -43,7 +43,7 @@ function timesAndLeaves(look: Look): Fault[] {
   return faults
 }
 
-type Use = [place: string, id: string | null | undefined, kind: PieceKind]
+type Use = readonly [place: string, id: string | null | undefined, kind: PieceKind | 'any']
 
 function usedPieces(look: Look): Fault[] {
   const { linens } = look
@@ -54,38 +54,27 @@ function usedPieces(look: Look): Fault[] {
     ['/linens/topper/pieceId', linens.topper?.pieceId, 'cloth'],
     ...settingUses(look.setting, '/setting'),
     ...look.kinds.others.flatMap((other, i) => settingUses(other.setting, `/kinds/others/${i}/setting`)),
-    ...look.centerpiece.flatMap((placed, i) => [
-      ...(placed.candle ? [[`/centerpiece/${i}/candle/candleId`, placed.candle.candleId, 'candle'] as [string, string, PieceKind]] : []),
-      ...(placed.arrangement?.stems ?? []).map((s, j): [string, string, PieceKind] => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
-    ])
+    ...look.menu.dishes.map((dish, i): Use => [`/menu/dishes/${i}/vesselId`, dish.vesselId, 'any']),
+    ...look.centerpiece.flatMap((placed, i): Use[] => [
+      [`/centerpiece/${i}/candle/candleId`, placed.candle?.candleId, 'candle'],
+      ...(placed.arrangement?.stems ?? []).map((s, j): Use => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
+    ]),
+    ...look.offers.map((offer, i): Use => [`/offers/${i}/pieceId`, offer.pieceId, 'any'])
   ]
   const index = pieceIndex(look)
-  const faults = uses.flatMap(([place, id, kind]): Fault[] => {
+  return uses.flatMap(([place, id, kind]): Fault[] => {
     if (id == null) return []
     const piece = index.get(id)
     if (!piece) return [{ place, message: `names the piece ${id}, which the look does not carry` }]
-    return piece.kind === kind ? [] : [{ place, message: `needs a ${kind}, but ${id} is a ${piece.kind}` }]
+    return kind === 'any' || piece.kind === kind ? [] : [{ place, message: `needs a ${kind}, but ${id} is a ${piece.kind}` }]
   })
-  const offers = look.offers.flatMap((offer, i): Fault[] =>
-    index.has(offer.pieceId) ? [] : [{ place: `/offers/${i}/pieceId`, message: `names the piece ${offer.pieceId}, which the look does not carry` }]
-  )
-  const dishes = look.menu.dishes.flatMap((dish, i): Fault[] =>
-    dish.vesselId === null || index.has(dish.vesselId)
-      ? []
-      : [{ place: `/menu/dishes/${i}/vesselId`, message: `names the piece ${dish.vesselId}, which the look does not carry` }]
-  )
-  const favors = [look.setting, ...look.kinds.others.map((other) => other.setting)].flatMap((setting): Fault[] =>
-    setting.favorId === null || index.has(setting.favorId)
-      ? []
-      : [{ place: '/setting/favorId', message: `names the piece ${setting.favorId}, which the look does not carry` }]
-  )
-  return [...faults, ...offers, ...dishes, ...favors]
 }
 
 function settingUses(setting: PlaceSetting, place: string): Use[] {
   return [
     [`${place}/breadPlateId`, setting.breadPlateId, 'plate'],
     [`${place}/napkin/pieceId`, setting.napkin?.pieceId, 'napkin'],
+    [`${place}/favorId`, setting.favorId, 'any'],
     ...setting.plateIds.map((id, i): Use => [`${place}/plateIds/${i}`, id, 'plate']),
     ...setting.flatwareIds.map((id, i): Use => [`${place}/flatwareIds/${i}`, id, 'flatware']),
     ...setting.substitutes.map((one, i): Use => [`${place}/substitutes/${i}/pieceId`, one.pieceId, 'flatware']),

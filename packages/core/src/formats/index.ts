@@ -1,5 +1,5 @@
 export type { Fault, Parsed } from './fault.js'
-export { fillLook, fillOffer, fillPiece } from './fillLook.js'
+export { fillLook, isRecord, fillOffer, fillPiece } from './fillLook.js'
 export { parseLook, validateLook, factsFaults, pieceFaults } from './parseLook.js'
 export { LookReader } from './lookReader.js'
 export { membersOf, textOf, type Member, type Members } from './members.js'

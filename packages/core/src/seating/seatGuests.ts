@@ -24,8 +24,8 @@ export function seatingNow(look: Pick<Look, 'table' | 'room' | 'guests' | 'schoo
 }
 
 /**
- * A seating that meets the wishes best: exchanges of two guests and moves of three as long as they help, from many seeded beginnings, within a
- * budget of seatings tried. Locked guests keep their places. Same look and seed, same seating.
+ * A seating that meets the wishes best: exchanges of two guests as long as they help, from many seeded beginnings, within a budget of seatings
+ * tried. Locked guests keep their places. Same look and seed, same seating.
  */
 export function seatGuests(
   look: Pick<Look, 'table' | 'room' | 'guests' | 'school'>,

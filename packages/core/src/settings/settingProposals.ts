@@ -1,3 +1,4 @@
+import { allSettings } from '../design/settingIds.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import type { Proposal } from '../design/finding.js'
@@ -121,7 +122,7 @@ function substitutes(look: Look, role: string): Proposal[] {
     .map((piece) => ({
       code: 'substitute' as const,
       edit: makeEdit(look, 'setting', (draft) => {
-        for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)])
+        for (const setting of allSettings(draft))
           setting.substitutes = [...setting.substitutes.filter((one) => one.role !== role), { role: role as FlatwareRole, pieceId: piece.id }]
       }),
       params: { pieceId: piece.id }

@@ -1,10 +1,8 @@
 import { findPiece, pieceIndex } from '../design/find.js'
-import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { lightnessOf } from '../cupboard/colorWords.js'
-import { swapProposals } from '../design/swap.js'
-import { foldKinds, folds } from '../reference/folds.js'
+import { folds } from '../reference/folds.js'
 import { isSmallChild, isUnsafe, kindKeys, settingOf } from './settingKinds.js'
 
 type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests'>
@@ -77,35 +75,4 @@ function childFindings(look: Parts): BareFinding[] {
   const pieces = [...look.setting.glassIds, ...look.setting.flatwareIds].filter((id) => isUnsafe(index.get(id))).length
   if (numbers.length === 0 || pieces === 0) return []
   return [{ code: 'child.setting', severity: 'warn', at: { kind: 'seats', numbers }, measured: { pieces }, limit: { pieces: 0 }, because: 'small-child' }]
-}
-
-/** The star swapped for another that stands out, or no star at all. */
-export function starProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
-  const { pieceId } = finding.at
-  const none = makeEdit(look, 'setting', (draft) => {
-    for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)]) if (setting.starId === pieceId) setting.starId = null
-  })
-  return [...swapProposals(look, pieceId, undefined, 6), { code: 'no-star', edit: none, params: { pieceId } }]
-}
-
-/** A larger napkin, or a fold for this size. */
-export function foldProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'linen') return []
-  const { pieceId } = finding.at
-  const size = finding.measured['lengthMm'] ?? 0
-  const fitting = foldKinds.filter((fold) => folds[fold].leastMm <= size).sort((a, b) => folds[b].leastMm - folds[a].leastMm)
-  const refold = fitting.slice(0, 2).map((fold) => ({
-    code: 'fold' as const,
-    edit: makeEdit(look, 'setting', (draft) => {
-      for (const setting of [draft.setting, ...draft.kinds.others.map((other) => other.setting)])
-        if (setting.napkin?.pieceId === pieceId && folds[setting.napkin.fold].leastMm > size) setting.napkin.fold = fold
-    }),
-    params: { fold }
-  }))
-  return [...swapProposals(look, pieceId, (piece) => piece.kind === 'napkin' && piece.sideMm > size), ...refold]
-}
-
-export function childProposals(look: Look): Proposal[] {
-  return [{ code: 'child-safe', edit: makeEdit(look, 'setting', (draft) => void (draft.kinds.childSafe = true)), params: {} }]
 }

@@ -1,6 +1,6 @@
 import 'reflect-metadata'
 import { validateSync, type ValidationError } from 'class-validator'
-import type { Fault } from '@hestiad/core/formats'
+import { isRecord, type Fault } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 
 /** A DTO class; `nested` names the members that are DTOs themselves. Documents within are not copied, they have a schema of their own. */
@@ -20,10 +20,6 @@ export function readDto<T extends object>(type: DtoClass<T>, body: unknown): T {
       errors.flatMap((error) => faultsOf(error, ''))
     )
   return dto
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
 function instance<T extends object>(type: DtoClass<T>, body: Record<string, unknown>, above: string): T {

@@ -2,10 +2,10 @@
 import { formatAmount, numberedId, type Bought, type BuyList, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
 import AmountField from '../shell/AmountField.vue'
 import CountField from '../shell/CountField.vue'
 import { formatDate, today } from '../shell/dates.js'
+import PhotoInput from '../shell/PhotoInput.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** What was really spent, put right line by line, and the ledger of the reserve: each draw with its cause. */
@@ -24,17 +24,6 @@ function change(id: string, part: Partial<Bought>): void {
     const bought = draft.buying.bought.find((one) => one.id === id)
     if (bought) Object.assign(bought, part)
   })
-}
-
-async function addReceipt(id: string, event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  problem.value = ''
-  try {
-    change(id, { photoId: (await api.addPhoto(file)).id })
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
 }
 
 function draw(): void {
@@ -90,9 +79,7 @@ function draw(): void {
         </div>
       </div>
       <p class="row between small">
-        <label class="link"
-          >{{ t('buy.receipt') }}<input type="file" accept="image/*" capture="environment" class="visually-hidden" @change="addReceipt(bought.id, $event)"
-        /></label>
+        <PhotoInput :label="t('buy.receipt')" @kept="change(bought.id, { photoId: $event })" @problem="problem = $event" />
         <a v-if="bought.photoId" :href="`/api/photos/${bought.photoId}/large`" target="_blank"><img :src="`/api/photos/${bought.photoId}/small`" alt="" /></a>
         <button class="plain link" @click="store.edit('money', (d) => void (d.buying.bought = d.buying.bought.filter((one) => one.id !== bought.id)))">
           {{ t('buy.undoBought') }}

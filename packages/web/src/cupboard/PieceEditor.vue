@@ -3,10 +3,10 @@ import { costPerUseCents, firstCares, formatAmount, materials, pieceKinds, withU
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
 import { usePreferences } from '../stores/preferences.js'
 import { photoColors } from '../workers/photoColors.js'
 import CountField from '../shell/CountField.vue'
+import PhotoInput from '../shell/PhotoInput.vue'
 import LengthField from '../shell/LengthField.vue'
 import FactFields from './FactFields.vue'
 import { choicesOf, reshaped, sizesOf } from './kindFields.js'
@@ -47,16 +47,11 @@ function setFirst(care: (typeof firstCares)[number], on: boolean): void {
   set({ first: firstCares.filter((one) => (one === care ? on : piece.value.first.includes(one))) })
 }
 
-async function addPhoto(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  problem.value = ''
+/** A new photo, and the colors taken from it; without them it is kept all the same. */
+async function takePhoto(photoId: string): Promise<void> {
+  setPhoto(photoId)
   try {
-    const { id } = await api.addPhoto(file)
-    setPhoto(id)
-    colors.value = await photoColors(id)
+    colors.value = await photoColors(photoId)
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -76,10 +71,7 @@ function setPhoto(photoId: string | null): void {
     </div>
     <div class="picture"><PieceTile :item="item" /></div>
     <p class="row between small">
-      <label class="link"
-        >{{ t('cupboard.takePhoto')
-        }}<input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" class="visually-hidden" @change="addPhoto"
-      /></label>
+      <PhotoInput :label="t('cupboard.takePhoto')" @kept="takePhoto" @problem="problem = $event" />
       <button v-if="item.facts.photoId" class="plain link" @click="setPhoto(null)">{{ t('cupboard.dropPhoto') }}</button>
     </p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>

@@ -99,10 +99,11 @@ function changeDish(dish: Dish): void {
       <BuffetRun :look="look" :stations="serving.buffet" />
       <LengthField
         :label="t('menu.sideboard')"
-        :model-value="look.menu.sideboardMm ?? 0"
-        :min-mm="0"
+        :model-value="look.menu.sideboardMm"
         :max-mm="10000"
-        @update:model-value="store.edit('menu', (d) => void (d.menu.sideboardMm = $event === 0 ? null : $event))"
+        optional
+        @update:model-value="store.edit('menu', (d) => void (d.menu.sideboardMm = $event))"
+        @clear="store.edit('menu', (d) => void (d.menu.sideboardMm = null))"
       />
     </template>
     <template v-if="serving && serving.shared.length > 0">

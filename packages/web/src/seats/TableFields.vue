@@ -22,6 +22,25 @@ const supports: Record<Support['kind'], Support> = {
   panel: { kind: 'panel', insetMm: 300 }
 }
 const supportKinds = ['pedestal', 'legs', 'trestle', 'panel'] as const
+/** Measures of what the table stands on, and its heights. */
+const measures = computed(() => {
+  const { support, heightMm, seatHeightMm } = props.modelValue
+  const one = (label: 'leg' | 'foot' | 'inset' | 'height' | 'seat', mm: number, leastMm: number, mostMm: number, set: (mm: number) => Partial<Table>) => ({
+    label,
+    mm,
+    leastMm,
+    mostMm,
+    set
+  })
+  const stand = (part: object) => ({ support: { ...support, ...part } as Support })
+  return [
+    ...(support.kind === 'legs' ? [one('leg', support.legMm, 10, 400, (legMm) => stand({ legMm }))] : []),
+    ...(support.kind === 'trestle' ? [one('foot', support.footMm, 10, 400, (footMm) => stand({ footMm }))] : []),
+    ...(support.kind === 'pedestal' ? [] : [one('inset', support.insetMm, 0, 1500, (insetMm) => stand({ insetMm }))]),
+    one('height', heightMm, seatHeightMm + 50, 1300, (mm) => ({ heightMm: mm })),
+    one('seat', seatHeightMm, 200, heightMm - 50, (mm) => ({ seatHeightMm: mm }))
+  ]
+})
 const knees = computed(() => kneeHeightMm(props.modelValue))
 const leaves = computed(() => !['half-round', 'joined'].includes(props.modelValue.shape.kind))
 
@@ -122,49 +141,21 @@ function setLeaves(part: Partial<Table['leaves']>): void {
           @update:model-value="change({ set: $event })"
         />
         <LengthField
-          v-if="modelValue.support.kind === 'legs'"
-          :label="t('table.leg')"
-          :model-value="modelValue.support.legMm"
-          :min-mm="10"
-          :max-mm="400"
-          @update:model-value="change({ support: { ...modelValue.support, legMm: $event } as Support })"
-        />
-        <LengthField
-          v-if="modelValue.support.kind === 'trestle'"
-          :label="t('table.foot')"
-          :model-value="modelValue.support.footMm"
-          :min-mm="10"
-          :max-mm="400"
-          @update:model-value="change({ support: { ...modelValue.support, footMm: $event } as Support })"
-        />
-        <LengthField
-          v-if="modelValue.support.kind !== 'pedestal'"
-          :label="t('table.inset')"
-          :model-value="modelValue.support.insetMm"
-          :min-mm="0"
-          :max-mm="1500"
-          @update:model-value="change({ support: { ...modelValue.support, insetMm: $event } as Support })"
-        />
-        <LengthField
-          :label="t('table.height')"
-          :model-value="modelValue.heightMm"
-          :min-mm="modelValue.seatHeightMm + 50"
-          :max-mm="1300"
-          @update:model-value="change({ heightMm: $event })"
-        />
-        <LengthField
-          :label="t('table.seat')"
-          :model-value="modelValue.seatHeightMm"
-          :min-mm="200"
-          :max-mm="modelValue.heightMm - 50"
-          @update:model-value="change({ seatHeightMm: $event })"
+          v-for="measure in measures"
+          :key="measure.label"
+          :label="t(`table.${measure.label}`)"
+          :model-value="measure.mm"
+          :min-mm="measure.leastMm"
+          :max-mm="measure.mostMm"
+          @update:model-value="change(measure.set($event))"
         />
         <LengthField
           :label="t('table.apron')"
-          :model-value="modelValue.apronMm ?? 0"
-          :min-mm="0"
+          :model-value="modelValue.apronMm"
           :max-mm="600"
-          @update:model-value="change({ apronMm: $event === 0 ? null : $event })"
+          optional
+          @update:model-value="change({ apronMm: $event })"
+          @clear="change({ apronMm: null })"
         />
       </template>
     </div>

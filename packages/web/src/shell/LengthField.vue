@@ -3,12 +3,12 @@ import { formatLength, parseLength } from '@hestiad/core'
 import { computed, ref, useId, watch } from 'vue'
 import { usePreferences } from '../stores/preferences.js'
 
-/** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. `bare` leaves the label to screen readers. */
-const props = defineProps<{ label: string; modelValue: number; minMm?: number; maxMm?: number; bare?: boolean }>()
-const emit = defineEmits<{ 'update:modelValue': [mm: number] }>()
+/** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. `bare` leaves the label to screen readers; an `optional` length that nobody knows is empty. */
+const props = defineProps<{ label: string; modelValue: number | null; minMm?: number; maxMm?: number; bare?: boolean; optional?: boolean }>()
+const emit = defineEmits<{ 'update:modelValue': [mm: number]; clear: [] }>()
 const preferences = usePreferences()
 const id = useId()
-const shown = computed(() => formatLength(props.modelValue, preferences.unit))
+const shown = computed(() => (props.modelValue === null ? '' : formatLength(props.modelValue, preferences.unit)))
 const text = ref(shown.value)
 const wrong = ref('')
 watch(shown, (value) => {
@@ -17,6 +17,11 @@ watch(shown, (value) => {
 })
 
 function take(): void {
+  if (props.optional && text.value.trim() === '') {
+    wrong.value = ''
+    if (props.modelValue !== null) emit('clear')
+    return
+  }
   const mm = parseLength(text.value, preferences.unit)
   const low = props.minMm ?? 1
   const high = props.maxMm ?? 20_000
@@ -25,7 +30,7 @@ function take(): void {
   else {
     wrong.value = ''
     if (text.value === shown.value) return
-    if (Math.abs(mm - props.modelValue) > 0.01) emit('update:modelValue', Math.round(mm * 100) / 100)
+    if (props.modelValue === null || Math.abs(mm - props.modelValue) > 0.01) emit('update:modelValue', Math.round(mm * 100) / 100)
     else text.value = shown.value
   }
 }

@@ -6,6 +6,7 @@ import { api, type Article } from '../api/client.js'
 import AmountField from '../shell/AmountField.vue'
 import CountField from '../shell/CountField.vue'
 import { today } from '../shell/dates.js'
+import PhotoInput from '../shell/PhotoInput.vue'
 import { usePreferences } from '../stores/preferences.js'
 
 /** An offer seen in a shop: where, in what pack, at what price, on which day. */
@@ -23,19 +24,6 @@ async function keep(): Promise<void> {
     await api.noteOffer({ ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}), ...(photoId ? { photoId } : {}) })
     emit('kept')
     emit('close')
-  } catch (error) {
-    problem.value = (error as Error).message
-  }
-}
-
-async function addPhoto(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  problem.value = ''
-  try {
-    seen.photoId = (await api.addPhoto(file)).id
   } catch (error) {
     problem.value = (error as Error).message
   }
@@ -65,10 +53,7 @@ async function addPhoto(event: Event): Promise<void> {
         </div>
       </div>
       <p class="row">
-        <label class="link"
-          >{{ t('cupboard.takePhoto')
-          }}<input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" class="visually-hidden" @change="addPhoto"
-        /></label>
+        <PhotoInput :label="t('cupboard.takePhoto')" @kept="seen.photoId = $event" @problem="problem = $event" />
         <img v-if="seen.photoId" :src="`/api/photos/${seen.photoId}/small`" :alt="t('shops.photoOf', { name: article.piece.name })" />
       </p>
       <p v-if="problem" class="bad tidy" role="alert">{{ problem }}</p>
