@@ -15,7 +15,7 @@ import FindingMark from './FindingMark.vue'
 import PlanView from './PlanView.vue'
 import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
-import { useSeatDrag } from './useSeatDrag.js'
+import SeatBadges from './SeatBadges.vue'
 import { useGeometry } from './useGeometry.js'
 import { alongMm, viewport } from './viewport.js'
 
@@ -31,25 +31,11 @@ const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
 const { begin } = useDrag(() => view.value)
-const seatDrag = useSeatDrag(() => seats.value, exchangeGuests)
-const { held, upon } = seatDrag
-let dragged = false
 const { onKey } = useBoardKeys({ turned, seat, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
 const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
-
-/** Chair badges: number, name, and whether this guest loses a face. */
-const seats = computed(() =>
-  plan.value.places.map((place) => {
-    const guest = plan.value.guests[place.number - 1]!
-    const at = view.value.onPlan(fromFrame(place, { x: 0, y: -150 }))
-    const others = plan.value.places.length - 1
-    const sees = store.figures?.sight.seenBy[place.number - 1]
-    return { number: place.number, name: guest.name, at, loses: sees !== undefined && sees < others ? others - sees : 0, others }
-  })
-)
 
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
 const sightLines = computed(() => {
@@ -108,16 +94,6 @@ function spotOf(finding: BareFinding): Point | undefined {
 
 function offset(p: Point, dx: number, dy: number): Point {
   return { x: p.x + dx, y: p.y + dy }
-}
-
-function exchangeGuests(a: number, b: number): void {
-  store.edit('seating', (d) => void ([d.guests[a - 1], d.guests[b - 1]] = [d.guests[b - 1]!, d.guests[a - 1]!]))
-}
-
-/** A drag that ended here was no click. */
-function sit(number: number): void {
-  if (!dragged) seat.value = seat.value === number ? null : number
-  dragged = false
 }
 
 function toggleFinding(key: string): void {
@@ -217,26 +193,7 @@ function label(piece: Standing): string {
           </text>
         </template>
       </g>
-      <g
-        v-for="s in seats"
-        :key="s.number"
-        class="seat"
-        :class="{ loses: s.loses > 0, on: seat === s.number, upon: upon === s.number }"
-        :transform="held?.number === s.number ? `translate(${held.x} ${held.y})` : `translate(${s.at.x} ${s.at.y})`"
-        role="button"
-        tabindex="0"
-        :aria-label="s.loses > 0 ? t('board.seatLoses', s) : t('board.seat', s)"
-        @pointerdown.stop="seatDrag.begin($event, s)"
-        @pointermove="seatDrag.move($event)"
-        @pointerup="dragged = seatDrag.end()"
-        @pointercancel="seatDrag.end()"
-        @click="sit(s.number)"
-        @keydown.enter="seat = seat === s.number ? null : s.number"
-      >
-        <circle r="10" />
-        <text y="4" text-anchor="middle">{{ s.number }}</text>
-        <text y="23" text-anchor="middle" class="name">{{ s.name }}</text>
-      </g>
+      <SeatBadges v-model="seat" :plan="plan" :view="view" />
       <FindingMark
         v-for="mark in marks"
         :key="mark.key"
@@ -359,47 +316,6 @@ svg {
   stroke: var(--moss);
   stroke-width: 1;
   opacity: 0.55;
-}
-
-.seat {
-  cursor: pointer;
-}
-
-.seat circle {
-  fill: var(--paper);
-  stroke: var(--hairline-strong);
-}
-
-.seat text {
-  fill: var(--ink);
-  font: 600 11px var(--sans);
-}
-
-.seat .name {
-  font-weight: 500;
-  font-size: 11.5px;
-  paint-order: stroke;
-  stroke: var(--chair);
-  stroke-width: 3px;
-}
-
-.seat.loses circle {
-  fill: var(--ember);
-  stroke: var(--ember);
-}
-
-.seat.loses text:not(.name) {
-  fill: var(--on-ember);
-}
-
-.seat.upon circle {
-  stroke: var(--moss);
-  stroke-width: 4;
-}
-
-.seat.on circle {
-  stroke: var(--ink);
-  stroke-width: 2;
 }
 
 @media (max-width: 1100px) {

@@ -129,7 +129,7 @@ function drop(event: DragEvent): void {
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 30px 1fr 1fr 22px;
+  grid-template-columns: 30px minmax(0, 1fr) 132px 22px;
   gap: 4px 6px;
   align-items: center;
 }
