@@ -58,6 +58,13 @@ const byHeight = computed(() => [...props.standing].sort((a, b) => a.footMm - b.
 const deg = (rad: number) => (rad * 180) / Math.PI
 const isArmed = (number: number) => props.look.table.chair.kind === 'arm' || props.plan.guests[number - 1]?.chair === 'armchair'
 const matDepth = computed(() => (mat.value ? extentSize(mat.value.extent).widthMm / 2 : 0))
+/** A dish's name in two lines, parted at the space nearest its middle. */
+function dishLines(dishId: string): readonly string[] {
+  const name = props.look.menu.dishes.find((one) => one.id === dishId)?.name ?? ''
+  const spaces = [...name.matchAll(/ /g)].map((match) => match.index)
+  const at = spaces.reduce((best, i) => (Math.abs(i - name.length / 2) < Math.abs(best - name.length / 2) ? i : best), -1)
+  return at < 0 ? [name] : [name.slice(0, at), name.slice(at + 1)]
+}
 defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </script>
 
@@ -157,18 +164,20 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       :card="settingOf(look, layouts[place.number - 1]!.key).card"
     />
   </g>
-  <g v-for="(dish, i) in dishes ?? []" :key="`d${i}`">
-    <g v-if="dish.at" :transform="`translate(${dish.at.x} ${dish.at.y})`">
-      <circle :r="dish.radiusMm" class="dish" />
-      <text transform="scale(1 -1)" text-anchor="middle" y="10" class="dish-name">{{ look.menu.dishes.find((one) => one.id === dish.dishId)?.name }}</text>
-    </g>
-  </g>
   <g v-for="piece in byHeight" :key="piece.placed.id">
     <slot name="piece" :standing="piece">
       <g :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`">
         <PlanPiece :standing="piece" :index="index" />
       </g>
     </slot>
+  </g>
+  <g v-for="(dish, i) in dishes ?? []" :key="`d${i}`">
+    <g v-if="dish.at" :transform="`translate(${dish.at.x} ${dish.at.y})`">
+      <circle :r="dish.radiusMm" class="dish" />
+      <text v-for="(line, n) in dishLines(dish.dishId)" :key="n" transform="scale(1 -1)" text-anchor="middle" :y="n * 46 - 6" class="dish-name">{{
+        line
+      }}</text>
+    </g>
   </g>
 </template>
 
@@ -193,8 +202,12 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 }
 
 .dish-name {
-  font: 600 40px var(--sans);
+  font: 600 44px var(--sans);
   fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 12px;
+  stroke-linejoin: round;
 }
 
 .chair-back {

@@ -129,9 +129,14 @@ function drop(event: DragEvent): void {
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 30px minmax(0, 1fr) 132px 22px;
-  gap: 4px 6px;
+  grid-template-columns: 26px minmax(76px, 1fr) minmax(0, 132px) 18px;
+  gap: 4px;
   align-items: center;
+}
+
+li > .native {
+  padding-inline: 6px;
+  font-size: 13px;
 }
 
 .number {

@@ -14,7 +14,7 @@ export const menuWords = {
   portion: 'Portion',
   portions: { main: 'Main', side: 'Side', salad: 'Salad', soup: 'Soup', sauce: 'Sauce', dessert: 'Dessert', bread: 'Bread' },
   eatenWith: 'Eaten with',
-  eaten: { usual: 'The course’s flatware', steak: 'A steak knife', fork: 'A fork alone', spoon: 'A spoon', pastry: 'A pastry fork', fingers: 'Fingers' },
+  eaten: { usual: 'As usual', steak: 'Steak knife', fork: 'A fork alone', spoon: 'A spoon', pastry: 'Pastry fork', fingers: 'Fingers' },
   temperature: 'Temperature',
   temperatures: { hot: 'Hot', cold: 'Cold', room: 'Room' },
   wet: 'Wet or sauced',

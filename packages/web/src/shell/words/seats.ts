@@ -98,7 +98,7 @@ export const seatsWords = {
   diet: 'Does not eat',
   dietHint: 'nuts, gluten, …',
   chair: 'Sits on',
-  usualChair: 'What the table has',
+  usualChair: 'As all',
   armchair: 'Armchair',
   'high-chair': 'High chair',
   up: 'Move {name} one place up',
