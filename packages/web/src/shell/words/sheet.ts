@@ -47,7 +47,7 @@ export const sewingWords = {
   takes: '{length} of fabric; no plan takes less than {bound}.',
   panels: '{name}: {count} panels, {seams} seam to cover | {name}: {count} panels, {seams} seams to cover',
   ribbon: 'Ribbon or twine',
-  ribbonFor: 'For how many chairs or bundles',
+  ribbonFor: 'Chairs or bundles',
   ribbonEach: 'Length for each',
   ribbonRoll: 'On a roll',
   ribbonTakes: '{rolls} roll, {left} left over | {rolls} rolls, {left} left over'
