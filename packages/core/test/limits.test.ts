@@ -1,4 +1,4 @@
-import { createAssessor, noMenu, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
+import { createAssessor, noMenu, plainLinens, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook, guests, longTable, roundTable } from './support/looks.js'
 
@@ -12,7 +12,7 @@ const plain: Look = {
   guests: guests(6),
   table: longTable(90, 44, 'closed'),
   household: { cats: false, dogs: false, toddlers: false },
-  linens: { clothId: null, runner: null, matId: null },
+  linens: { clothId: null, runner: null, matId: null, ...plainLinens },
   setting: { ...demo.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'] },
   money: { ...demo.money, totalCents: 100_000 }
 }
@@ -48,7 +48,7 @@ const floorIn = 740 / inch
 const lapIn = 290 / inch
 
 const runner = (overhangIn: number, widthIn: number): Look =>
-  withPiece({ ...plain, linens: { ...plain.linens, runner: { pieceId: 'runner-flax', lay: 'along' } } }, 'runner-flax', {
+  withPiece({ ...plain, linens: { ...plain.linens, runner: { pieceId: 'runner-flax', lay: 'along', folded: { length: 1, width: 1 } } } }, 'runner-flax', {
     lengthMm: (90 + 2 * overhangIn) * inch,
     widthMm: widthIn * inch
   })

@@ -86,7 +86,7 @@ describe('a spoiled look file', () => {
 describe('the piece schema', () => {
   it('knows every kind, and refuses each when one of its sizes is missing', () => {
     const byKind = new Map(demoLook().pieces.map((piece) => [piece.kind, piece]))
-    expect(byKind.size).toBe(15)
+    expect(byKind.size).toBe(16)
     for (const kind of standingKinds) expect(byKind.has(kind)).toBe(true)
     for (const piece of byKind.values()) {
       expect(pieceFaults(piece)).toEqual([])

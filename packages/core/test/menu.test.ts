@@ -8,6 +8,7 @@ import {
   foldedNapkin,
   glassesAsked,
   kindsByPlace,
+  layingChecks,
   lightnessOf,
   needs,
   newDish,
@@ -186,5 +187,78 @@ describe('the stack', () => {
         setting: { ...demoLook().setting, napkin: { pieceId: 'napkin-persimmon', place: 'on-plate', fold: 'fan' } }
       })
     expect([codes(folded(18 * 25.4)).includes('napkin.small'), codes(folded(17.9 * 25.4)).includes('napkin.small')]).toEqual([false, true])
+  })
+})
+
+describe('what a dish is served in and with', () => {
+  const served = (more: Partial<Dish>, pieces = demoLook().pieces) =>
+    lookWith({ pieces, menu: { ...menuOf(dish('a', 'main', { service: 'family', vesselId: 'platter-oyster', ...more })), service: 'family' }, centerpiece: [] })
+  const withPiece = (id: string, part: object) => demoLook().pieces.map((piece) => (piece.id === id ? ({ ...piece, ...part } as typeof piece) : piece))
+
+  it('a label decides over the material, both ways; unread, the material does', () => {
+    expect(codes(served({}))).not.toContain('dish.liner')
+    expect(codes(served({}, withPiece('platter-oyster', { foodSafe: 'no' })))).toContain('dish.liner')
+    expect(codes(served({ vesselId: 'tray-mirror' }, withPiece('tray-mirror', { foodSafe: 'yes' })))).not.toContain('dish.liner')
+    expect(codes(served({ vesselId: 'tray-mirror' }, withPiece('tray-mirror', { foodSafe: 'unknown', material: 'brass' })))).toContain('dish.liner')
+    expect(codes(served({ temperature: 'hot' }, withPiece('platter-oyster', { heatSafe: 'no' })))).toContain('dish.heat')
+    expect(codes(served({ temperature: 'cold' }, withPiece('platter-oyster', { heatSafe: 'no' })))).not.toContain('dish.heat')
+  })
+
+  it('tools of the house go from dish to dish; what runs out is on the buying list, and a kind nobody has is told', () => {
+    const two = lookWith({
+      menu: { ...menuOf(dish('a', 'main', { vesselId: 'platter-oyster' }), dish('b', 'main', { vesselId: 'platter-oyster' })), service: 'family' },
+      guests: demoLook().guests.slice(0, 4)
+    })
+    expect(servings(two).map((one) => one.toolId)).toEqual(['fork-serving', 'fork-serving'])
+    expect(needs(two).find((need) => need.piece.id === 'fork-serving')).toMatchObject({ needed: 2, short: 0 })
+    const three = { ...two, menu: { ...two.menu, dishes: [...two.menu.dishes, dish('c', 'main', { vesselId: 'platter-oyster' })] } }
+    expect(needs(three).find((need) => need.piece.id === 'fork-serving')).toMatchObject({ needed: 3, short: 1 })
+    const none = served(
+      {},
+      demoLook().pieces.filter((piece) => piece.kind !== 'tool' || piece.tool === 'ladle')
+    )
+    const finding = assess(none).findings.find((one) => one.code === 'dish.tool')!
+    expect(codes(applyEdit(none, finding.remedies.find((one) => one.code === 'other-tool')!.edit))).not.toContain('dish.tool')
+  })
+
+  it('a dish stands where the stylist put it, the others make room, and one put on a plate is told and finds its place in one click', () => {
+    const look = served({ vesselId: 'salad-bowl', spots: [{ xMm: 0, yMm: 0 }] })
+    const at = (one: Look) => assess(one).figures.serving.onTable.filter((vessel) => vessel.vessel === 0)[0]!
+    expect(at(look)).toMatchObject({ at: { x: 0, y: 0 }, placed: true, clear: true })
+    const place = seatPlan(look).places[1]!
+    const onPlate = served({ vesselId: 'salad-bowl', spots: [{ xMm: Math.round(place.x * 0.85), yMm: Math.round(place.y * 0.75) }] })
+    expect(at(onPlate).clear).toBe(false)
+    const finding = assess(onPlate).findings.find((one) => one.code === 'dish.room')!
+    expect(at(applyEdit(onPlate, finding.remedies.find((one) => one.code === 'find-place')!.edit))).toMatchObject({ placed: false, clear: true })
+  })
+})
+
+describe('chargers and patterns', () => {
+  const charged = (change: Partial<Look>): Look => {
+    const look = demoLook()
+    return { ...look, setting: { ...look.setting, plateIds: ['charger-brass', 'dinner-oyster'] }, ...change }
+  }
+  const laid = (look: Look) => placeLayouts(look, seatPlan(look).places)[0]!.layout.items.map((item) => item.piece.id)
+
+  it('chargers that are not used are neither laid nor counted, and lifting them is on the list of who lays the table', () => {
+    const none = charged({ kinds: { ...oneKind, charger: 'none' } })
+    expect(laid(charged({}))).toContain('charger-brass')
+    expect(laid(none)).not.toContain('charger-brass')
+    expect(needs(none).some((need) => need.piece.id === 'charger-brass')).toBe(false)
+    const lifted = charged({ kinds: { ...oneKind, charger: 'lifted-before-main' } })
+    expect(layingChecks(lifted).find((check) => check.code === 'charger')?.params).toEqual({ count: 10 })
+  })
+
+  it('at a buffet they are a finding, mended by laying none', () => {
+    const buffet = charged({ menu: { ...noMenu, service: 'buffet' } })
+    const finding = assess(buffet).findings.find((one) => one.code === 'charger.buffet')!
+    expect(finding.remedies.map((one) => one.code)).toContain('no-chargers')
+    expect(codes({ ...buffet, kinds: { ...oneKind, charger: 'none' } })).not.toContain('charger.buffet')
+  })
+
+  it('pattern lies on plain and plain on pattern; two patterns on one another are told', () => {
+    const pieces = (patterned: readonly string[]) => demoLook().pieces.map((piece) => ({ ...piece, pattern: patterned.includes(piece.id) ? 'sprig' : '' }))
+    expect(codes(charged({ pieces: pieces(['dinner-oyster']) }))).not.toContain('pattern.clash')
+    expect(codes(charged({ pieces: pieces(['charger-brass', 'dinner-oyster']) }))).toContain('pattern.clash')
   })
 })

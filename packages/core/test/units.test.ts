@@ -1,9 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { formatClock, formatDuration, formatLength, parseLength } from '@hestiad/core'
+import { createAssessor, formatClock, formatDuration, formatLength, parseLength, type Look } from '@hestiad/core'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { generateLook } from './support/generateLook.js'
 
 describe('lengths', () => {
   it.each([
@@ -43,5 +44,29 @@ it('the core asks nothing of the world: no page, no files, no clock, no chance',
   for (const name of files) {
     const text = readFileSync(join(src, name), 'utf8')
     expect(text, name).not.toMatch(/Math\.random|Date\.now|new Date\(|from 'node:|\bdocument\.|\bwindow\.|process\./)
+  }
+})
+
+it('lengths typed in inches or in centimeters give the same verdicts as the millimeters they stand for', () => {
+  const retyped = (value: unknown, say: (mm: number) => string): unknown => {
+    if (Array.isArray(value)) return value.map((one) => retyped(one, say))
+    if (typeof value !== 'object' || value === null) return value
+    return Object.fromEntries(
+      Object.entries(value).map(([key, one]) => [
+        key,
+        key.endsWith('Mm') && typeof one === 'number' && one > 0 ? parseLength(say(one), 'in') : retyped(one, say)
+      ])
+    )
+  }
+  for (const seed of [3, 14, 159]) {
+    const look = generateLook(seed, { guests: 8, pieces: 14, manner: 'wild' })
+    const verdicts = (one: Look) =>
+      createAssessor()
+        .measure(one)
+        .findings.map((finding) => [finding.code, finding.severity, finding.at])
+    const before = verdicts(look)
+    expect(before.length).toBeGreaterThan(3)
+    for (const say of [(mm: number) => `${mm / 25.4} in`, (mm: number) => `${mm / 10} cm`])
+      expect(verdicts(retyped(look, say) as Look), `${seed}`).toEqual(before)
   }
 })

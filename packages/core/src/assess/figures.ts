@@ -1,6 +1,7 @@
 import type { Comfort } from '../design/look.js'
 import type { ArrangementFigures } from '../florals/floralFindings.js'
 import type { Place } from '../seating/places.js'
+import type { CoverSpot } from '../linens/coverFindings.js'
 import type { LinenFigures } from '../linens/linenFindings.js'
 import type { CandleEvening } from '../light/lightFindings.js'
 import type { BuyList } from '../money/buyList.js'
@@ -21,7 +22,7 @@ export interface Figures {
     readonly wantedMm: number
     readonly capacity: Readonly<Record<Comfort, number>>
   }
-  readonly linens: LinenFigures
+  readonly linens: LinenFigures & { /** Spots of the linens that something must cover. */ readonly spots: readonly CoverSpot[] }
   readonly setting: Omit<SettingLayout, 'items'>
   readonly sight: Omit<TableSight, 'hidden'> & {
     /** Hidden share of each face by row (who looks) and column (who is looked at). */

@@ -7,6 +7,7 @@ import type { Piece } from '../design/piece.js'
 import { floralFigures, floralFindings } from '../florals/floralFindings.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { candleEvenings, lightFindings } from '../light/lightFindings.js'
+import { coverFindings, coverSpots } from '../linens/coverFindings.js'
 import { linenFigures, linenFindings } from '../linens/linenFindings.js'
 import { buyList } from '../money/buyList.js'
 import { moneyFindings } from '../money/moneyFindings.js'
@@ -86,6 +87,10 @@ export function createMeasure(): Measure {
   const middle = memo((pieces: readonly Standing[], items: readonly (readonly LaidItem[])[], seated: SeatPlan) =>
     centerpieceFindings(pieces, items, seated.outline)
   )
+  const covers = memo((look: LinenParts, seated: SeatPlan, items: readonly (readonly LaidItem[])[], pieces: readonly Standing[]) => {
+    const spots = coverSpots(look, seated, items, pieces)
+    return { spots, findings: coverFindings(spots) }
+  })
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
   const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {
     const found = tableSight(sights, atMeal(pieces))
@@ -129,7 +134,9 @@ export function createMeasure(): Measure {
     const pieces = stableStanding(standings(look))
     const sights = lines(seated, look.table)
     const s = seats(look.table, look.guests, look.school, seated)
-    const l = linens(linenParts(look.linens, look.pieces, look.school, look.table), seated, items)
+    const laidLinens = linenParts(look.linens, look.pieces, look.school, look.table)
+    const l = linens(laidLinens, seated, items)
+    const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
     const lit = light(pieces, look)
     const grown = florals(look)
@@ -143,7 +150,7 @@ export function createMeasure(): Measure {
       lines: sights,
       figures: {
         seats: s.figures,
-        linens: l.figures,
+        linens: { ...l.figures, spots: cover.spots },
         setting: withoutItems(items),
         sight: seen.figures,
         light: lit.figures,
@@ -158,6 +165,7 @@ export function createMeasure(): Measure {
         ...stack(parts, seated),
         ...meal.findings,
         ...l.findings,
+        ...cover.findings,
         ...middle(pieces, set, seated),
         ...seen.findings,
         ...lit.findings,

@@ -3,20 +3,21 @@ import type { BareFinding, FindingCode, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
 import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from '../light/lightProposals.js'
-import { clothProposals, matProposals, runnerProposals } from '../linens/linenProposals.js'
+import { clothProposals, flawProposals, joinSeamProposals, matProposals, runnerProposals, topperProposals } from '../linens/linenProposals.js'
 import { capProposals, claimProposals, gapProposals, overBudgetProposals, reserveProposals } from '../money/moneyProposals.js'
 import {
   behindProposals,
   benchProposals,
   chairProposals,
   fixtureProposals,
+  highChairProposals,
   seamProposals,
   wheelchairKneeProposals,
   wheelchairWidthProposals
 } from '../seating/roomProposals.js'
 import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
-import { childProposals, foldProposals, starProposals } from '../settings/stackProposals.js'
+import { chargerProposals, childProposals, clashProposals, foldProposals, starProposals } from '../settings/stackProposals.js'
 import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
@@ -78,5 +79,13 @@ export const proposals = {
   'dish.liner': dishProposals,
   'dish.room': dishProposals,
   'diet.none': dietProposals,
-  'buffet.long': buffetProposals
+  'buffet.long': buffetProposals,
+  'topper.long': topperProposals,
+  'linen.flaw': flawProposals,
+  'cloth.seam': joinSeamProposals,
+  'dish.tool': dishProposals,
+  'dish.heat': dishProposals,
+  'charger.buffet': chargerProposals,
+  'pattern.clash': clashProposals,
+  'high-chair.age': highChairProposals
 } satisfies Record<FindingCode, ProposeFor>

@@ -3,6 +3,7 @@ import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { distanceMm, type Point } from '../geometry/point.js'
+import { moveEdit } from './moveEdit.js'
 import { freeSpot, type Surroundings } from './freeSpot.js'
 import { standings } from './standing.js'
 
@@ -10,12 +11,11 @@ import { standings } from './standing.js'
 export function moveProposal(look: Look, placedId: string, to: Point): Proposal {
   const placed = look.centerpiece.find((p) => p.id === placedId)!
   const at = { x: Math.round(to.x), y: Math.round(to.y) }
-  const edit = makeEdit(look, 'move', (draft) => {
-    const target = draft.centerpiece.find((p) => p.id === placedId)!
-    target.xMm = at.x
-    target.yMm = at.y
-  })
-  return { code: 'move', edit, params: { placedId, byMm: distanceMm({ x: placed.xMm, y: placed.yMm }, at), xMm: at.x, yMm: at.y } }
+  return {
+    code: 'move',
+    edit: moveEdit(look, placedId, at),
+    params: { placedId, byMm: distanceMm({ x: placed.xMm, y: placed.yMm }, at), xMm: at.x, yMm: at.y }
+  }
 }
 
 export function takeOffProposal(look: Look, placedId: string): Proposal {

@@ -35,8 +35,21 @@ export function alternateUses(piece: Piece): AlternateUse[] {
 }
 
 function common(piece: Piece, as: string, suffix: string) {
-  const { name, color, accent, material, owned, kept, first } = piece
-  return { id: `${piece.id.slice(0, 50)}-as-${as}`, name: `${name} as ${suffix}`, color, accent, material, owned, kept, first, of: piece.id }
+  const { name, color, accent, material, owned, kept, first, pattern, foodSafe, heatSafe } = piece
+  return {
+    id: `${piece.id.slice(0, 50)}-as-${as}`,
+    name: `${name} as ${suffix}`,
+    color,
+    accent,
+    material,
+    owned,
+    kept,
+    first,
+    pattern,
+    foodSafe,
+    heatSafe,
+    of: piece.id
+  }
 }
 
 /** A goblet holds a stem or two: its mouth is a little narrower than its bowl. */
@@ -76,27 +89,16 @@ function roundTray(piece: Piece & { kind: 'tray' }): AlternateUse[] {
   return piece.extent.kind === 'round' && lengthMm >= inches(11) && lengthMm <= inches(15) ? [charger(piece, lengthMm)] : []
 }
 
-/** A long narrow cloth runs down the middle; a small square one is a napkin. */
+/** A small square cloth is a napkin; as a runner any cloth is folded where the linens are laid. */
 function textile(piece: Piece & { kind: 'cloth' | 'napkin' }): AlternateUse[] {
   if (piece.kind === 'napkin') return []
-  const { lengthMm, widthMm } = extentSize(piece.extent)
+  const { lengthMm } = extentSize(piece.extent)
   const uses: AlternateUse[] = []
   if (piece.extent.kind === 'square' && lengthMm >= 300 && lengthMm <= 620)
     uses.push({
       as: 'napkin',
       piece: { kind: 'napkin', ...common(piece, 'napkin', 'napkin'), sideMm: lengthMm },
       checks: [{ code: 'absorbs', answer: piece.material === 'linen' || piece.material === 'cotton' ? 'yes' : 'unknown' }]
-    })
-  if (piece.extent.kind === 'rectangle' || piece.extent.kind === 'square')
-    uses.push({
-      as: 'runner',
-      piece: {
-        kind: 'runner',
-        ...common(piece, 'runner', 'folded runner'),
-        lengthMm: Math.max(lengthMm, widthMm),
-        widthMm: Math.round(Math.min(lengthMm, widthMm) / 3)
-      },
-      checks: [{ code: 'long-enough', answer: Math.max(lengthMm, widthMm) >= inches(54) ? 'yes' : 'no' }]
     })
   return uses
 }

@@ -1,22 +1,18 @@
-import type { Piece } from '../design/piece.js'
+import type { Answer, Piece } from '../design/piece.js'
 
 export const finishes = ['unknown', 'matte', 'satin', 'glossy', 'mirror', 'clear', 'aged'] as const
 export const seasons = ['spring', 'summer', 'autumn', 'winter'] as const
 export const origins = ['unknown', 'bought', 'gift', 'inherited', 'made', 'borrowed'] as const
-export const answers = ['unknown', 'yes', 'no'] as const
 export type Season = (typeof seasons)[number]
 
 /** What the household knows of a piece beyond what geometry needs. Unknown is said, never guessed. */
 export interface PieceFacts {
   readonly finish: (typeof finishes)[number]
-  readonly pattern: string
   readonly motif: string
   /** When it is used; none means all the year. */
   readonly seasons: readonly Season[]
   readonly usage: 'everyday' | 'occasions' | 'unknown'
-  readonly foodSafe: (typeof answers)[number]
-  readonly heatSafe: (typeof answers)[number]
-  readonly breakable: (typeof answers)[number]
+  readonly breakable: Answer
   readonly origin: (typeof origins)[number]
   /** Year or ISO day it came; empty when unknown. */
   readonly acquired: string
@@ -49,12 +45,9 @@ export interface CupboardItem {
 /** Nothing known. */
 export const noFacts: PieceFacts = {
   finish: 'unknown',
-  pattern: '',
   motif: '',
   seasons: [],
   usage: 'unknown',
-  foodSafe: 'unknown',
-  heatSafe: 'unknown',
   breakable: 'unknown',
   origin: 'unknown',
   acquired: '',

@@ -51,7 +51,7 @@ export function createCupboardSearch(items: readonly CupboardItem[], kindWords: 
       piece.kept,
       piece.color,
       facts.finish,
-      facts.pattern,
+      piece.pattern,
       facts.motif,
       facts.setName,
       facts.notes,

@@ -1,4 +1,4 @@
-import type { PieceKind } from '../design/piece.js'
+import { nothingLabeled, type PieceKind } from '../design/piece.js'
 import { inches } from '../units/length.js'
 
 type Sizes = Readonly<Record<string, unknown>>
@@ -19,6 +19,7 @@ const byKind: Readonly<Record<PieceKind, Sizes>> = {
   riser: { extent: { kind: 'round', diameterMm: 250 }, heightMm: 90 },
   tray: { extent: { kind: 'rectangle', lengthMm: 400, widthMm: 260 }, floorMm: 8, rimMm: 20 },
   ornament: { form: 'figure', extent: { kind: 'round', diameterMm: 120 }, heightMm: 120 },
+  tool: { tool: 'spoon', lengthMm: 260 },
   supply: { use: 'other', lowMark: 1 }
 }
 
@@ -38,7 +39,7 @@ const byRole: Readonly<Record<string, Sizes>> = {
   'holder pillar': { cupMm: 110, baseMm: 110, heightMm: 20, chimney: null }
 }
 
-/** Fills what a piece of a kind lacks with the usual sizes, and names what was filled in. */
+/** Fills what a piece of a kind lacks with the usual sizes, and names what was filled in; labels nobody read stay unknown. */
 export function withUsualSizes(piece: Readonly<Record<string, unknown>>): { piece: Record<string, unknown>; assumed: string[] } {
   const kind = piece['kind'] as PieceKind
   const usual = byKind[kind] as Sizes | undefined
@@ -46,5 +47,6 @@ export function withUsualSizes(piece: Readonly<Record<string, unknown>>): { piec
   const role = String(piece['role'] ?? piece['form'] ?? piece['takes'] ?? '')
   const sizes = { ...usual, ...byRole[`${kind} ${role}`] }
   const missing = Object.keys(sizes).filter((name) => piece[name] === undefined)
-  return { piece: { ...piece, ...Object.fromEntries(missing.map((name) => [name, sizes[name]])) }, assumed: missing }
+  const flawless = kind === 'cloth' || kind === 'runner' ? { flaws: [] } : {}
+  return { piece: { ...nothingLabeled, ...flawless, ...piece, ...Object.fromEntries(missing.map((name) => [name, sizes[name]])) }, assumed: missing }
 }

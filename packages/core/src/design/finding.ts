@@ -18,6 +18,9 @@ export const findingCodes = [
   'runner.places',
   'runner.overhang',
   'mats.gap',
+  'topper.long',
+  'linen.flaw',
+  'cloth.seam',
   'piece.setting',
   'piece.piece',
   'piece.off',
@@ -54,7 +57,12 @@ export const findingCodes = [
   'dish.liner',
   'dish.room',
   'diet.none',
-  'buffet.long'
+  'buffet.long',
+  'dish.tool',
+  'dish.heat',
+  'charger.buffet',
+  'pattern.clash',
+  'high-chair.age'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -124,6 +132,12 @@ export const remedyCodes = [
   'drop-style',
   'take-off',
   'turn-runner',
+  'turn-topper',
+  'fold-runner',
+  'runner-across',
+  'join-cloths',
+  'one-cloth',
+  'cover-spot',
   'move',
   'stand-on-table',
   'lower',
@@ -164,7 +178,12 @@ export const remedyCodes = [
   'serve-plated',
   'serve-buffet',
   'add-dish',
-  'skip-dish'
+  'skip-dish',
+  'other-tool',
+  'no-chargers',
+  'napkin-left',
+  'find-place',
+  'plain-chair'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
 

@@ -164,15 +164,28 @@ export interface Guest {
 
 export interface Linens {
   readonly clothId: string | null
+  /** Two cloths end to end, lapped by so much under the middle; null for one. */
+  readonly lapMm: number | null
   /** A smaller cloth over the cloth, turned by 45 degrees or not. */
   readonly topper: { readonly pieceId: string; readonly turned: boolean } | null
   /** A felt or heat pad under everything. */
   readonly pad: boolean
   /** Textiles to sew; null when nothing is sewn. */
   readonly sewing: Sewing | null
-  readonly runner: { readonly pieceId: string; readonly lay: 'along' | 'across' } | null
+  /** A runner, or any straight textile folded in halves or thirds to serve as one. */
+  readonly runner: {
+    readonly pieceId: string
+    readonly lay: RunnerLayKind
+    readonly folded: { readonly length: FoldedIn; readonly width: FoldedIn }
+  } | null
   readonly matId: string | null
 }
+
+export const runnerLayKinds = ['along', 'across', 'each-pair'] as const
+/** Along the table, across its middle, or one across at each pair of guests face to face. */
+export type RunnerLayKind = (typeof runnerLayKinds)[number]
+export const foldedIns = [1, 2, 3] as const
+export type FoldedIn = (typeof foldedIns)[number]
 
 /** Things cut from fabric by the width of its bolt. */
 export interface Sewing {
@@ -217,7 +230,7 @@ export interface SettingKinds {
   readonly mirrorLeftHanded: boolean
   /** Small children have no knives and no wine glasses before them. */
   readonly childSafe: boolean
-  /** What becomes of chargers: on the table throughout, lifted before the main, or lifted when it is served. */
+  /** What becomes of chargers: on the table throughout, lifted before the main, or not laid. */
   readonly charger: 'stays' | 'lifted-before-main' | 'none'
 }
 

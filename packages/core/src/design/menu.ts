@@ -9,9 +9,6 @@ export type Service = (typeof services)[number]
 export const eatenWith = ['usual', 'steak', 'fork', 'spoon', 'pastry', 'fingers'] as const
 export type EatenWith = (typeof eatenWith)[number]
 
-export const servingTools = ['spoon', 'fork', 'tongs', 'ladle', 'knife'] as const
-export type ServingTool = (typeof servingTools)[number]
-
 export const portionKinds = ['main', 'side', 'salad', 'soup', 'sauce', 'dessert', 'bread'] as const
 export type PortionKind = (typeof portionKinds)[number]
 
@@ -31,6 +28,10 @@ export interface Dish {
   readonly contains: string
   /** Id of the piece it is served in, or null while none is chosen. */
   readonly vesselId: string | null
+  /** What it is served with; null takes the tool of its kind the household has. */
+  readonly toolId: string | null
+  /** Where the stylist stood its vessels on the table, in the table's frame; the others find a place by themselves. */
+  readonly spots: readonly { readonly xMm: number; readonly yMm: number }[]
   /** Share of the guests who are expected to take it. */
   readonly takenPercent: number
   /** Who brings it; empty when the house cooks. */
@@ -67,6 +68,8 @@ export function newDish(id: string, course: Course): Dish {
     stains: false,
     contains: '',
     vesselId: null,
+    toolId: null,
+    spots: [],
     takenPercent: 100,
     broughtBy: ''
   }

@@ -67,7 +67,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
 }
 
 /** Linens and a setting without the extras. */
-export const plainLinens = { topper: null, pad: false, sewing: null } as const
+export const plainLinens = { lapMm: null, topper: null, pad: false, sewing: null } as const
 export const plainSetting = { substitutes: [], card: false, favorId: null, starId: null } as const
 /** Everybody has the same. */
 export const oneKind: SettingKinds = { others: [], spread: 'same', byGuest: [], mirrorLeftHanded: false, childSafe: false, charger: 'stays' }

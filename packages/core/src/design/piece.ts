@@ -62,7 +62,18 @@ interface PieceCommon {
   readonly first: readonly FirstCare[]
   /** Id of the piece this one is another use of (a goblet as a bud vase), or null; the two share one count. */
   readonly of: string | null
+  /** Its pattern in the stylist's words; empty when plain or unknown. */
+  readonly pattern: string
+  /** What its label says of food and of heat. */
+  readonly foodSafe: Answer
+  readonly heatSafe: Answer
 }
+
+/** A piece of which nothing but its sizes is known. */
+export const nothingLabeled = { pattern: '', foodSafe: 'unknown', heatSafe: 'unknown' } as const
+
+export const answers = ['unknown', 'yes', 'no'] as const
+export type Answer = (typeof answers)[number]
 
 export const firstCares = ['wash', 'press', 'polish', 'mend', 'recolor', 'untag'] as const
 export type FirstCare = (typeof firstCares)[number]
@@ -83,8 +94,15 @@ export type Glass = PieceCommon & {
 }
 export type Flatware = PieceCommon & { readonly kind: 'flatware'; readonly role: FlatwareRole; readonly lengthMm: number; readonly widthMm: number }
 export type Napkin = PieceCommon & { readonly kind: 'napkin'; readonly sideMm: number }
-export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent }
-export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm: number; readonly widthMm: number }
+export const flawKinds = ['hole', 'slit', 'stain'] as const
+/** A spot of a textile that something must stand on, from its middle with its length along x. */
+export interface Flaw {
+  readonly kind: (typeof flawKinds)[number]
+  readonly xMm: number
+  readonly yMm: number
+}
+export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent; readonly flaws: readonly Flaw[] }
+export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm: number; readonly widthMm: number; readonly flaws: readonly Flaw[] }
 export type Mat = PieceCommon & { readonly kind: 'mat'; readonly extent: Extent }
 export type Vessel = PieceCommon & {
   readonly kind: 'vessel'
@@ -134,6 +152,10 @@ export type Ornament = PieceCommon & {
 
 export const supplyUses = ['foam', 'tape', 'wax-dots', 'lighter', 'coin-cell', 'aa-cell', 'polish', 'dye', 'linen-care', 'glue', 'twine', 'other'] as const
 export type SupplyUse = (typeof supplyUses)[number]
+export const servingTools = ['spoon', 'fork', 'tongs', 'ladle', 'knife'] as const
+export type ServingTool = (typeof servingTools)[number]
+/** What a dish is served with. */
+export type Tool = PieceCommon & { readonly kind: 'tool'; readonly tool: ServingTool; readonly lengthMm: number }
 /** A thing used up: counted in the units it is used in (bricks, rolls, dots, cells). */
 export type Supply = PieceCommon & {
   readonly kind: 'supply'
@@ -142,7 +164,7 @@ export type Supply = PieceCommon & {
   readonly lowMark: number
 }
 
-export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament | Supply
+export type Piece = Plate | Glass | Flatware | Napkin | Cloth | Runner | Mat | Vessel | Stem | Candle | Holder | Riser | Tray | Ornament | Tool | Supply
 export const pieceKinds = [
   'plate',
   'glass',
@@ -158,6 +180,7 @@ export const pieceKinds = [
   'riser',
   'tray',
   'ornament',
+  'tool',
   'supply'
 ] as const satisfies readonly Piece['kind'][]
 export type PieceKind = Piece['kind']

@@ -14,6 +14,7 @@ export function pieceSize(piece: Piece, length: (mm: number) => string): string 
     case 'runner':
       return `${length(piece.lengthMm)} × ${length(piece.widthMm)}`
     case 'flatware':
+    case 'tool':
     case 'stem':
       return length(piece.lengthMm)
     case 'supply':

@@ -17,7 +17,10 @@ function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
   if (linens.runner?.pieceId === fromId) linens.runner.pieceId = toId
   if (linens.topper?.pieceId === fromId) linens.topper.pieceId = toId
   for (const setting of allSettings(draft)) swapInSetting(setting, fromId, toId)
-  for (const dish of draft.menu.dishes) if (dish.vesselId === fromId) dish.vesselId = toId
+  for (const dish of draft.menu.dishes) {
+    if (dish.vesselId === fromId) dish.vesselId = toId
+    if (dish.toolId === fromId) dish.toolId = toId
+  }
   for (const placed of draft.centerpiece) {
     if (placed.pieceId === fromId) placed.pieceId = toId
     if (placed.candle?.candleId === fromId) placed.candle.candleId = toId
@@ -49,6 +52,7 @@ export function sameJob(a: Piece, b: Piece): boolean {
   if (a.kind === 'candle' && b.kind === 'candle') return a.form === b.form
   if (a.kind === 'holder' && b.kind === 'holder') return a.takes === b.takes
   if (a.kind === 'ornament' && b.kind === 'ornament') return a.form === b.form
+  if (a.kind === 'tool' && b.kind === 'tool') return a.tool === b.tool
   return true
 }
 

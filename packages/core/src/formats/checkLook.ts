@@ -43,18 +43,19 @@ function timesAndLeaves(look: Look): Fault[] {
   return faults
 }
 
-type Use = readonly [place: string, id: string | null | undefined, kind: PieceKind | 'any']
+type Use = readonly [place: string, id: string | null | undefined, kind: PieceKind | readonly PieceKind[] | 'any']
 
 function usedPieces(look: Look): Fault[] {
   const { linens } = look
   const uses: Use[] = [
     ['/linens/clothId', linens.clothId, 'cloth'],
-    ['/linens/runner/pieceId', linens.runner?.pieceId, 'runner'],
+    ['/linens/runner/pieceId', linens.runner?.pieceId, ['runner', 'cloth']],
     ['/linens/matId', linens.matId, 'mat'],
     ['/linens/topper/pieceId', linens.topper?.pieceId, 'cloth'],
     ...settingUses(look.setting, '/setting'),
     ...look.kinds.others.flatMap((other, i) => settingUses(other.setting, `/kinds/others/${i}/setting`)),
     ...look.menu.dishes.map((dish, i): Use => [`/menu/dishes/${i}/vesselId`, dish.vesselId, 'any']),
+    ...look.menu.dishes.map((dish, i): Use => [`/menu/dishes/${i}/toolId`, dish.toolId, 'tool']),
     ...look.centerpiece.flatMap((placed, i): Use[] => [
       [`/centerpiece/${i}/candle/candleId`, placed.candle?.candleId, 'candle'],
       ...(placed.arrangement?.stems ?? []).map((s, j): Use => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
@@ -66,7 +67,8 @@ function usedPieces(look: Look): Fault[] {
     if (id == null) return []
     const piece = index.get(id)
     if (!piece) return [{ place, message: `names the piece ${id}, which the look does not carry` }]
-    return kind === 'any' || piece.kind === kind ? [] : [{ place, message: `needs a ${kind}, but ${id} is a ${piece.kind}` }]
+    if (kind === 'any' || kind === piece.kind || (Array.isArray(kind) && kind.includes(piece.kind))) return []
+    return [{ place, message: `needs a ${String(kind).replace(',', ' or ')}, but ${id} is a ${piece.kind}` }]
   })
 }
 

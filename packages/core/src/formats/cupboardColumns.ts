@@ -3,12 +3,9 @@ import type { PieceFacts } from '../cupboard/facts.js'
 /** Facts of a piece, each a column of its own. */
 export const factColumns = [
   'finish',
-  'pattern',
   'motif',
   'seasons',
   'usage',
-  'foodSafe',
-  'heatSafe',
   'breakable',
   'origin',
   'acquired',
@@ -66,6 +63,11 @@ export const cupboardColumns = [
   'hours',
   'first',
   'of',
+  'pattern',
+  'foodSafe',
+  'heatSafe',
+  'flaws',
+  'tool',
   'use',
   'lowMark',
   ...factColumns

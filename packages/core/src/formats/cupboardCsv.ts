@@ -25,6 +25,8 @@ export function writeCupboardCsv(items: readonly CupboardItem[]): string {
 
 function rowOf({ piece, facts }: CupboardItem): Row {
   const row: Record<string, unknown> = { ...piece, first: piece.first.join(' '), of: piece.of ?? '' }
+  for (const column of ['foodSafe', 'heatSafe'] as const) if (piece[column] === 'unknown') row[column] = ''
+  if ('flaws' in piece) row['flaws'] = piece.flaws.map((flaw) => `${flaw.kind} ${flaw.xMm} ${flaw.yMm}`).join('; ')
   if ('extent' in piece) {
     const { kind: shape, ...sizes } = piece.extent
     Object.assign(row, { shape }, sizes)
@@ -62,7 +64,12 @@ const textColumns = new Set<string>([
   'wax',
   'first',
   'of',
-  'use'
+  'use',
+  'pattern',
+  'foodSafe',
+  'heatSafe',
+  'flaws',
+  'tool'
 ])
 const numberFacts = new Set<string>(['paidCents', 'listCents', 'setCount'])
 
@@ -151,7 +158,17 @@ function factValue(column: FactColumn, value: string | number): unknown {
   return column === 'photoId' && value === '' ? null : value
 }
 
-const defaults = { owned: 0, kept: '', material: 'stoneware', color: '#cccccc', accent: '#999999', genus: '' }
+const defaults = {
+  pattern: '',
+  foodSafe: 'unknown',
+  heatSafe: 'unknown',
+  owned: 0,
+  kept: '',
+  material: 'stoneware',
+  color: '#cccccc',
+  accent: '#999999',
+  genus: ''
+}
 const ownColumns: Record<string, readonly string[]> = {
   plate: ['role', 'diameterMm', 'heightMm'],
   glass: ['role', 'footMm', 'bowlMm', 'heightMm'],
@@ -167,6 +184,7 @@ const ownColumns: Record<string, readonly string[]> = {
   riser: ['heightMm'],
   tray: ['floorMm', 'rimMm'],
   ornament: ['form', 'heightMm'],
+  tool: ['tool', 'lengthMm'],
   supply: ['use', 'lowMark']
 }
 const extentColumns: Record<string, readonly string[]> = {
@@ -185,12 +203,13 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
   const first = String(given['first'] ?? '')
     .split(/\s+/)
     .filter(Boolean)
-  const common = { ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept']), first, of: given['of'] ?? null }
+  const common = { ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept', 'pattern', 'foodSafe', 'heatSafe']), first, of: given['of'] ?? null }
   const piece: Record<string, unknown> = { kind, ...common, ...pick(ownColumns[kind] ?? []) }
   if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind) && 'shape' in given) {
     const shape = String(given['shape'] ?? '')
     piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
   }
+  if (kind === 'cloth' || kind === 'runner') piece['flaws'] = flawsOf(String(given['flaws'] ?? ''))
   if (kind === 'candle' && 'burn' in given)
     piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }
   if (kind === 'holder' && ('chimneyInnerMm' in given || 'cupMm' in given))
@@ -199,11 +218,21 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
   return piece
 }
 
+/** `hole 120 -40; slit 0 10`: the kind and its place from the middle, millimeters. */
+function flawsOf(text: string): { kind: string; xMm: number; yMm: number }[] {
+  return text
+    .split(';')
+    .map((part) => part.trim().split(/\s+/))
+    .filter(([kind]) => kind !== '')
+    .map(([kind, x, y]) => ({ kind: kind!, xMm: Number(x), yMm: Number(y) }))
+}
+
 function columnOf(place: string): string {
   const parts = place.split('/').filter(Boolean)
   const last = parts[parts.length - 1] ?? 'kind'
   if (parts[0] === 'extent' && last === 'kind') return 'shape'
   if (parts[0] === 'burn' && last === 'kind') return 'burn'
+  if (parts[0] === 'flaws') return 'flaws'
   if (parts[0] === 'chimney') return last === 'rimMm' ? 'chimneyRimMm' : 'chimneyInnerMm'
   return last
 }

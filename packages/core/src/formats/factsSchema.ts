@@ -1,4 +1,5 @@
-import { answers, finishes, origins, seasons } from '../cupboard/facts.js'
+import { finishes, origins, seasons } from '../cupboard/facts.js'
+import { answers } from '../design/piece.js'
 
 const text = (maxLength: number) => ({ type: 'string', maxLength })
 const oneOf = (names: readonly string[]) => ({ type: 'string', enum: names })
@@ -7,12 +8,9 @@ const dayOrEmpty = { type: 'string', pattern: '^([0-9]{4}-(0[1-9]|1[0-2])-(0[1-9
 
 const properties = {
   finish: oneOf(finishes),
-  pattern: text(100),
   motif: text(100),
   seasons: { type: 'array', maxItems: 4, uniqueItems: true, items: oneOf(seasons) },
   usage: oneOf(['everyday', 'occasions', 'unknown']),
-  foodSafe: oneOf(answers),
-  heatSafe: oneOf(answers),
   breakable: oneOf(answers),
   origin: oneOf(origins),
   acquired: { type: 'string', pattern: '^([0-9]{4}(-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01]))?)?$' },

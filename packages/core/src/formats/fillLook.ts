@@ -1,10 +1,14 @@
 import { noTax, plainBuying } from '../design/money.js'
+import { nothingLabeled } from '../design/piece.js'
 import { noMenu } from '../design/menu.js'
 import { oneKind, plainGuest, plainLinens, plainRoom, plainSetting, plainTable } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
 const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
-const pieceDefaults = { first: [], of: null } as const
+const pieceDefaults = { first: [], of: null, ...nothingLabeled } as const
+const textileDefaults = { flaws: [] } as const
+const runnerDefaults = { folded: { length: 1, width: 1 } } as const
+const dishDefaults = { toolId: null, spots: [] } as const
 const offerDefaults = { listCents: null, untilDay: null, noted: null } as const
 const notedDefaults = { photoId: null } as const
 
@@ -16,7 +20,8 @@ export function fillLook(value: unknown): unknown {
     ...value,
     money: filled(value['money'], noTax),
     table: filled(value['table'], plainTable),
-    linens: filled(value['linens'], plainLinens),
+    linens: fillLinens(value['linens']),
+    menu: fillMenu(value['menu']),
     setting: filled(value['setting'], plainSetting),
     guests: each(value['guests'], (guest) => filled(guest, plainGuest)),
     pieces: each(value['pieces'], fillPiece),
@@ -32,7 +37,18 @@ export function fillOffer(value: unknown): unknown {
 
 /** The same for one piece. */
 export function fillPiece(value: unknown): unknown {
-  return filled(value, pieceDefaults)
+  const piece = filled(value, pieceDefaults)
+  return isRecord(piece) && (piece['kind'] === 'cloth' || piece['kind'] === 'runner') ? filled(piece, textileDefaults) : piece
+}
+
+function fillLinens(value: unknown): unknown {
+  const linens = filled(value, plainLinens)
+  return isRecord(linens) && isRecord(linens['runner']) ? { ...linens, runner: filled(linens['runner'], runnerDefaults) } : linens
+}
+
+function fillMenu(value: unknown): unknown {
+  if (value === undefined) return noMenu
+  return isRecord(value) ? { ...value, dishes: each(value['dishes'], (dish) => filled(dish, dishDefaults)) } : value
 }
 
 function filled(value: unknown, defaults: Readonly<Record<string, unknown>>): unknown {

@@ -1,16 +1,19 @@
 import { courseKinds } from '../design/course.js'
-import { chairKinds, joinForms, kindSpreads, sides } from '../design/look.js'
+import { chairKinds, foldedIns, joinForms, kindSpreads, runnerLayKinds, sides } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../reference/folds.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
+  answers,
   candleForms,
   firstCares,
+  flawKinds,
   flatwareRoles,
   glassRoles,
   materials,
   ornamentForms,
   plateRoles,
+  servingTools,
   stemRoles,
   supplyUses,
   vesselForms
@@ -78,9 +81,13 @@ const common = {
   owned: count,
   kept: text,
   first: { ...list(oneOf(...firstCares), 6), uniqueItems: true },
-  of: { $ref: '#/$defs/idOrNull' }
+  of: { $ref: '#/$defs/idOrNull' },
+  pattern: { type: 'string', maxLength: 100 },
+  foodSafe: oneOf(...answers),
+  heatSafe: oneOf(...answers)
 }
 const piece = (name: string, own: Record<string, unknown>) => object({ kind: kind(name), ...common, ...own })
+const flaws = list(object({ kind: oneOf(...flawKinds), xMm: position, yMm: position }), 20)
 const candleForm = oneOf(...candleForms)
 
 const pieceSchema = byKind([
@@ -92,8 +99,8 @@ const pieceSchema = byKind([
     widthMm: size
   }),
   piece('napkin', { sideMm: size }),
-  piece('cloth', { extent }),
-  piece('runner', { lengthMm: size, widthMm: size }),
+  piece('cloth', { extent, flaws }),
+  piece('runner', { lengthMm: size, widthMm: size, flaws }),
   piece('mat', { extent }),
   piece('vessel', { form: oneOf(...vesselForms), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
   piece('stem', {
@@ -117,6 +124,7 @@ const pieceSchema = byKind([
   piece('riser', { extent, heightMm: size }),
   piece('tray', { extent, floorMm: size, rimMm: size }),
   piece('ornament', { form: oneOf(...ornamentForms), extent, heightMm: size }),
+  piece('tool', { tool: oneOf(...servingTools), lengthMm: size }),
   piece('supply', { use: oneOf(...supplyUses), lowMark: count })
 ])
 
@@ -189,6 +197,8 @@ const dish = object({
   stains: flag,
   contains: text,
   vesselId: idOrNull,
+  toolId: idOrNull,
+  spots: list(object({ xMm: position, yMm: position }), 20),
   takenPercent: percent,
   broughtBy: text
 })
@@ -280,6 +290,7 @@ export const lookSchema = {
     ),
     linens: object({
       clothId: idOrNull,
+      lapMm: orNull(sizeOrZero),
       topper: orNull(object({ pieceId: { $ref: '#/$defs/id' }, turned: flag })),
       pad: flag,
       sewing: orNull(
@@ -291,7 +302,13 @@ export const lookSchema = {
           items: list(object({ id: { $ref: '#/$defs/id' }, name: text, lengthMm: size, widthMm: size, count: { ...count, maximum: 500 } }), 40)
         })
       ),
-      runner: orNull(object({ pieceId: { $ref: '#/$defs/id' }, lay: oneOf('along', 'across') })),
+      runner: orNull(
+        object({
+          pieceId: { $ref: '#/$defs/id' },
+          lay: oneOf(...runnerLayKinds),
+          folded: object({ length: { enum: foldedIns }, width: { enum: foldedIns } })
+        })
+      ),
       matId: idOrNull
     }),
     setting,

@@ -1,6 +1,6 @@
-import type { Extent } from '../design/piece.js'
-import { halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
-import { runAt } from '../geometry/polygon.js'
+import { extentSize, type Extent } from '../design/piece.js'
+import { contains, halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
+import { polygonOf, runAt } from '../geometry/polygon.js'
 
 /** How a cloth hangs, measured straight down from the table's edge, millimeters; negative where it does not reach the edge. */
 export interface ClothHang {
@@ -30,6 +30,29 @@ export function clothDrop(cloth: Extent, outline: Outline): ClothHang {
     mostMm: Math.max(endDropMm, sideDropMm),
     cornerDropMm
   }
+}
+
+/** Two like cloths with straight ends laid end to end, lapped under the middle; any other cloth stays as it is. */
+export function joinedExtent(extent: Extent, lapMm: number | null): Extent {
+  if (lapMm === null || (extent.kind !== 'rectangle' && extent.kind !== 'square')) return extent
+  const { lengthMm, widthMm } = extentSize(extent)
+  return { kind: 'rectangle', lengthMm: 2 * lengthMm - Math.min(lapMm, lengthMm), widthMm }
+}
+
+/** How far a topper hangs below the table's edge, least and most round it; a turned one hangs in points. */
+export function topperHang(extent: Extent, turned: boolean, outline: Outline): { readonly leastMm: number; readonly mostMm: number } {
+  const edge = clothOutline(extent)
+  const drops = dropsAround(turned && edge.kind === 'box' ? turnedBox(edge) : edge, outline)
+  const points = edge.kind === 'box' && !turned ? [cornerBeyondMm(edge, outline)] : []
+  return { leastMm: Math.min(...drops), mostMm: Math.max(...drops, ...points) }
+}
+
+/** A rectangle turned by 45 degrees. */
+function turnedBox({ halfLengthMm: a, halfWidthMm: b }: Outline & { kind: 'box' }): Outline {
+  const at = (x: number, y: number) => ({ x: (x - y) * Math.SQRT1_2, y: (x + y) * Math.SQRT1_2 })
+  const corners = [at(a, -b), at(a, b), at(-a, b), at(-a, -b)]
+  const sides = corners.map((from, i) => ({ points: [from, corners[(i + 1) % 4]!], kind: 'long' as const, walled: false }))
+  return polygonOf(sides, ({ highY }) => ({ spanMm: 2 * highY, middleY: 0 }))
 }
 
 /** A cloth's own edge. */
@@ -67,15 +90,11 @@ function dropsAround(cloth: Outline, outline: Outline): number[] {
     let high = 5000
     for (let i = 0; i < 40; i++) {
       const t = (low + high) / 2
-      if (inside(cloth, x + nx * t, y + ny * t)) low = t
+      if (contains(cloth, { x: x + nx * t, y: y + ny * t })) low = t
       else high = t
     }
     return (low + high) / 2
   })
-}
-
-function inside(outline: Outline, x: number, y: number): boolean {
-  return Math.abs(x) <= halfLengthMm(outline) && Math.abs(y) <= halfWidthAtMm(outline, x)
 }
 
 type RimPoint = readonly [x: number, y: number, outX: number, outY: number]

@@ -8,13 +8,15 @@ import { spanMm, type Outline } from '../geometry/outline.js'
 import { joinedTables } from '../seating/polygonTables.js'
 import { narrowestPlateLineMm, type SeatPlan } from '../seating/seatPlan.js'
 import type { SettingLayout } from '../settings/settingItems.js'
-import { clothDrop, type ClothHang } from './clothDrop.js'
-import { runnerLay, type RunnerLay } from './runnerLay.js'
+import { clothDrop, joinedExtent, topperHang, type ClothHang } from './clothDrop.js'
+import { laidRunners, type RunnerLay } from './runnerStrips.js'
 
 /** Figures of the linens that are laid. */
 export interface LinenFigures {
   readonly cloth: ClothHang | null
   readonly runner: RunnerLay | null
+  /** How a topper hangs over the edge; null without one. */
+  readonly topper: ReturnType<typeof topperHang> | null
   /** Air between neighboring mats; null without mats. */
   readonly matGapMm: number | null
 }
@@ -23,11 +25,12 @@ export function linenFigures(look: Pick<Look, 'linens' | 'pieces' | 'table'>, pl
   const index = pieceIndex(look)
   const base = clothedOutline(look.table, plan.outline)
   const cloth = findPiece(index, look.linens.clothId, 'cloth')
-  const runner = findPiece(index, look.linens.runner?.pieceId, 'runner')
+  const topper = findPiece(index, look.linens.topper?.pieceId, 'cloth')
   const mat = findPiece(index, look.linens.matId, 'mat')
   return {
-    cloth: cloth ? clothDrop(cloth.extent, base) : null,
-    runner: runner && look.linens.runner ? runnerLay(runner, look.linens.runner.lay, plan.outline) : null,
+    cloth: cloth ? clothDrop(joinedExtent(cloth.extent, look.linens.lapMm), base) : null,
+    runner: laidRunners(look, index, plan),
+    topper: topper && look.linens.topper ? topperHang(topper.extent, look.linens.topper.turned, base) : null,
     matGapMm: mat && plan.places.length > 1 ? narrowestPlateLineMm(plan.places) - extentSize(mat.extent).lengthMm : null
   }
 }
@@ -38,9 +41,9 @@ function clothedOutline({ shape }: Look['table'], outline: Outline): Outline {
   return { kind: 'box', halfLengthMm: shape.lengthMm / 2, halfWidthMm: shape.widthMm / 2 }
 }
 
-/** How many cloths a table takes: one, or one for each of the tables joined round a corner. */
-export function clothCount({ shape }: Pick<Look['table'], 'shape'>): number {
-  return shape.kind === 'joined' && shape.form !== 'straight' ? joinedTables(shape).length : 1
+/** How many cloths a table takes: one, or one for each of the tables joined round a corner; of a cloth that is joined, two. */
+export function clothCount({ shape }: Pick<Look['table'], 'shape'>, lapMm: number | null = null): number {
+  return (shape.kind === 'joined' && shape.form !== 'straight' ? joinedTables(shape).length : 1) * (lapMm === null ? 1 : 2)
 }
 
 /** Least and most drop of a style over a table, millimeters. */
@@ -50,7 +53,12 @@ export function dropLimits(style: DropStyle, tableHeightMm: number): readonly [n
 
 /** What does not hang or lie as the chosen style asks. */
 export function linenFindings(look: Look, plan: SeatPlan, layout: SettingLayout, figures: LinenFigures): BareFinding[] {
-  return [...clothFindings(look, figures.cloth), ...runnerFindings(look, plan, layout, figures.runner), ...matFindings(look, figures.matGapMm)]
+  return [
+    ...clothFindings(look, figures.cloth),
+    ...topperFindings(look, figures),
+    ...runnerFindings(look, plan, layout, figures.runner),
+    ...matFindings(look, figures.matGapMm)
+  ]
 }
 
 /** Drops within this of a limit count as on it. */
@@ -75,6 +83,23 @@ function clothFindings(look: Look, hang: ClothHang | null): BareFinding[] {
   return found
 }
 
+/** The cloth shows below a topper by this much at the least: our own starting value. */
+const CLOTH_SHOWS_MM = 50
+
+function topperFindings({ linens }: Look, { cloth, topper }: LinenFigures): BareFinding[] {
+  if (!linens.topper || !topper || !cloth || topper.mostMm <= cloth.leastMm - CLOTH_SHOWS_MM + DROP_TOLERANCE_MM) return []
+  return [
+    {
+      code: 'topper.long',
+      severity: 'note',
+      at: { kind: 'linen', pieceId: linens.topper.pieceId },
+      measured: { dropMm: topper.mostMm },
+      limit: { dropMm: cloth.leastMm - CLOTH_SHOWS_MM },
+      because: 'hides-cloth'
+    }
+  ]
+}
+
 /** How deep the plates reach from the edge: what a runner must leave alone. */
 function plateDepthMm(layout: SettingLayout): number {
   return Math.max(EDGE_GAP_MM, ...layout.items.filter((item) => item.what === 'plate').map((item) => item.y + item.halfYMm))
@@ -86,8 +111,18 @@ function runnerFindings(look: Look, plan: SeatPlan, layout: SettingLayout, lay: 
   const at = { kind: 'linen', pieceId: runner.pieceId } as const
   const found: BareFinding[] = []
   const freeMm = Math.max(0, spanMm(plan.outline) - 2 * plateDepthMm(layout))
-  if (runner.lay === 'along' && 2 * lay.halfYMm > freeMm + DROP_TOLERANCE_MM)
-    found.push({ code: 'runner.places', severity: 'note', at, measured: { widthMm: 2 * lay.halfYMm }, limit: { widthMm: freeMm }, because: 'under-plates' })
+  if (runner.lay === 'along' && lay.widthMm > freeMm + DROP_TOLERANCE_MM)
+    found.push({ code: 'runner.places', severity: 'note', at, measured: { widthMm: lay.widthMm }, limit: { widthMm: freeMm }, because: 'under-plates' })
+  const apart = lay.strips.slice(1).map((strip, i) => strip.x - lay.strips[i]!.x)
+  if (runner.lay === 'each-pair' && apart.some((mm) => mm < lay.widthMm - DROP_TOLERANCE_MM))
+    found.push({
+      code: 'runner.places',
+      severity: 'note',
+      at,
+      measured: { widthMm: lay.widthMm },
+      limit: { widthMm: Math.min(...apart) },
+      because: 'runners-touch'
+    })
   const neither = lay.overhangMm > DROP_TOLERANCE_MM && lay.overhangMm < RUNNER_OVERHANG_MM / 2
   if (neither || lay.overhangMm > RUNNER_OVERHANG_MOST_MM + DROP_TOLERANCE_MM)
     found.push({

@@ -5,6 +5,7 @@ import type { NeedGroup, TableZone } from '../design/money.js'
 import type { Piece } from '../design/piece.js'
 import { SPARE_CANDLE_PER } from '../reference/candles.js'
 import { clothCount } from '../linens/linenFindings.js'
+import { runnerCount } from '../linens/runnerStrips.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwareFor } from '../settings/flatwareFor.js'
 import { isSmallChild, kindKeys, kindsByPlace, settingFor } from '../settings/settingKinds.js'
@@ -58,8 +59,8 @@ function usedLines(look: Look): Line[] {
     const line = lines.get(id) ?? { piece, group, zone, perGuest: 0, perLook: 0, spares: 0, cause: null }
     lines.set(id, { ...line, perGuest: line.perGuest + perGuest, perLook: line.perLook + perLook })
   }
-  add(look.linens.clothId, 'linens', 'under', 0, clothCount(look.table))
-  add(look.linens.runner?.pieceId, 'linens', 'under', 0, 1)
+  add(look.linens.clothId, 'linens', 'under', 0, clothCount(look.table, look.linens.lapMm))
+  if (look.linens.runner) add(look.linens.runner.pieceId, 'linens', 'under', 0, runnersLaid(look, look.linens.runner))
   add(look.linens.topper?.pieceId, 'linens', 'under', 0, clothCount(look.table))
   add(look.linens.matId, 'linens', 'under', 1, 0)
   for (const { setting, perGuest, places } of laidKinds(look)) for (const id of layersOf(look, setting)) add(id, 'settings', 'places', perGuest, places)
@@ -72,10 +73,15 @@ function usedLines(look: Look): Line[] {
   return [...lines.values()].map((line) => ({ ...line, spares: sparesOf(line, look) }))
 }
 
+/** A runner at each pair needs the places; the others do not. */
+function runnersLaid(look: Look, runner: NonNullable<Look['linens']['runner']>): number {
+  return runnerCount(runner, look.table.shape, runner.lay === 'each-pair' ? seatPlan(look).places : [])
+}
+
 /** Settings with how often each is laid: by guest when everybody has the same, by places otherwise. */
 function laidKinds(look: Look): { readonly setting: PlaceSetting; readonly perGuest: number; readonly places: number }[] {
   const small = look.guests.map((guest) => look.kinds.childSafe && isSmallChild(guest))
-  if (look.kinds.spread === 'same' && !small.includes(true)) return [{ setting: look.setting, perGuest: 1, places: 0 }]
+  if (look.kinds.spread === 'same' && !small.includes(true)) return [{ setting: settingFor(look, 'A', false), perGuest: 1, places: 0 }]
   const kinds = kindsByPlace(look, seatPlan(look).places)
   return kindKeys(look).flatMap((key) =>
     [false, true].map((forSmall) => ({

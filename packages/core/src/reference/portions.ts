@@ -1,5 +1,5 @@
-import type { PortionKind, ServingTool } from '../design/menu.js'
-import type { GlassRole, Material } from '../design/piece.js'
+import type { PortionKind } from '../design/menu.js'
+import type { GlassRole, Material, ServingTool } from '../design/piece.js'
 import type { Drink } from '../design/menu.js'
 
 /** A portion for an adult: grams, or milliliters of soup and sauce. Common practice, no source; dessert and bread our own starting values. */

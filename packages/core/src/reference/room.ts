@@ -27,6 +27,11 @@ export const seatRoomMm: Record<Chair['kind'], number> = { arm: inches(26), side
 export const chairWidthMm: Record<Chair['kind'], number> = { arm: inches(24), side: inches(20), bench: inches(60) }
 export const ARMCHAIR_MM = chairWidthMm.arm
 
+/** A high chair's own width, the height of its seat, and the age labels usually end at: common practice, no source; the chair's own label counts. */
+export const HIGH_CHAIR_MM = 540
+export const HIGH_CHAIR_SEAT_MM = 520
+export const HIGH_CHAIR_UP_TO_YEARS = 3
+
 /** Air kept between neighboring chairs: our own starting value. */
 export const CHAIR_GAP_MM = 25
 

@@ -1,4 +1,4 @@
-import type { Piece, SupplyUse } from '../design/piece.js'
+import { nothingLabeled, type Piece, type SupplyUse } from '../design/piece.js'
 
 /** A brick of wet foam, millimeters: 230 x 110 x 80, the usual size of the trade (common practice, no source). */
 export const FOAM_BRICK_MM3 = 230 * 110 * 80
@@ -43,6 +43,7 @@ export function plainSupply(use: SupplyUse): Piece {
     owned: 0,
     kept: '',
     first: [],
+    ...nothingLabeled,
     of: null
   } as const
   return { kind: 'supply', ...common, use, lowMark: 1 }

@@ -1,6 +1,7 @@
 import type { Comfort } from '../design/look.js'
 import type { Outline } from '../geometry/outline.js'
-import { cornerCoreMm, EDGE_GAP_MM, KNEE_WIDTH_MM, placeWidthMm, TIGHT_PLATE_MM } from '../reference/places.js'
+import { cornerCoreMm, EDGE_GAP_MM, KNEE_WIDTH_MM, TIGHT_PLATE_MM } from '../reference/places.js'
+import { shareWidths } from './placeWidths.js'
 import { placePose, type Place } from './places.js'
 
 type Box = Outline & { kind: 'box' }
@@ -54,40 +55,18 @@ function platesTouchMm(outline: Pick<Box, 'halfWidthMm'>): number {
 
 type Unnumbered = Omit<Place, 'number'>
 
-/** Places on a rectangle, counter-clockwise from the +x head; the long sides' places share what the corners leave them. */
-export function placesOnBox(outline: Box, count: number, rules: BoxRules, split = splitOnBox(count, rules.heads)): Place[] {
+/** Places on a rectangle, one for each width asked for, counter-clockwise from the +x head; the long sides' places share what the corners leave them. */
+export function placesOnBox(outline: Box, askedMm: readonly number[], rules: BoxRules): Place[] {
+  const split = splitOnBox(askedMm.length, rules.heads)
+  const north = askedMm.slice(split.headEast, split.headEast + split.north)
+  const south = askedMm.slice(askedMm.length - split.south)
   const places = [
     ...(split.headEast ? [headPlace(outline, 1)] : []),
-    ...sidePlaces(outline, 1, split.north, split, rules).reverse(),
+    ...sidePlaces(outline, 1, north.reverse(), split, rules).reverse(),
     ...(split.headWest ? [headPlace(outline, -1)] : []),
-    ...sidePlaces(outline, -1, split.south, split, rules)
+    ...sidePlaces(outline, -1, south, split, rules)
   ]
   return places.map((place, i) => ({ ...place, number: i + 1 }))
-}
-
-/**
- * The same with everybody together at the +x end: one head at the most, and of the sides no more than they need at their comfort. Falls back to
- * the whole table where they would not have that.
- */
-export function placesAtOneEnd(outline: Box, count: number, rules: BoxRules): Place[] {
-  const head = rules.heads === 'open' ? 1 : 0
-  const sides = count - Math.min(head, count)
-  const split: BoxSplit = { headEast: head as 0 | 1, north: Math.ceil(sides / 2), headWest: 0, south: Math.floor(sides / 2) }
-  const enough = (lengthMm: number) => {
-    const part: Box = { ...outline, halfLengthMm: lengthMm / 2 }
-    const places = placesOnBox(part, count, rules, split)
-    return Math.min(...places.filter((place) => place.side === 'long').map((place) => place.widthMm), Infinity) >= placeWidthMm[rules.comfort] - 1e-6
-  }
-  const whole = 2 * outline.halfLengthMm
-  if (!enough(whole)) return placesOnBox(outline, count, rules)
-  let [low, high] = [0, whole]
-  for (let round = 0; round < 40; round++) {
-    const middle = (low + high) / 2
-    if (enough(middle)) high = middle
-    else low = middle
-  }
-  const shiftMm = outline.halfLengthMm - high / 2
-  return placesOnBox({ ...outline, halfLengthMm: high / 2 }, count, rules, split).map((place) => ({ ...place, x: place.x + shiftMm }))
 }
 
 function headPlace(outline: Box, sign: 1 | -1): Unnumbered {
@@ -95,20 +74,21 @@ function headPlace(outline: Box, sign: 1 | -1): Unnumbered {
   return { side: 'head', ...placePose(sign * outline.halfLengthMm, 0, -sign, 0), widthMm, plateLineWidthMm: widthMm }
 }
 
-/** Places on one long side from -x to +x. The corner rule depends on the width, so the two are settled in a few rounds. */
-function sidePlaces(outline: Box, sign: 1 | -1, count: number, split: BoxSplit, rules: BoxRules): Unnumbered[] {
+/** Places on one long side from -x to +x. The corner rule depends on the widths, so the two are settled in a few rounds. */
+function sidePlaces(outline: Box, sign: 1 | -1, askedMm: readonly number[], split: BoxSplit, rules: BoxRules): Unnumbered[] {
+  if (askedMm.length === 0) return []
   const lengthMm = 2 * outline.halfLengthMm
-  let widthMm = lengthMm / Math.max(1, count)
+  let widths = askedMm.map(() => lengthMm / askedMm.length)
   let westMm = 0
   for (let round = 0; round < 30; round++) {
-    const eastMm = cornerKeptMm(outline, split.headEast === 1, rules, widthMm)
-    westMm = cornerKeptMm(outline, split.headWest === 1, rules, widthMm)
-    widthMm = Math.max(1, lengthMm - eastMm - westMm) / Math.max(1, count)
+    const eastMm = cornerKeptMm(outline, split.headEast === 1, rules, widths[widths.length - 1]!)
+    westMm = cornerKeptMm(outline, split.headWest === 1, rules, widths[0]!)
+    widths = shareWidths(Math.max(1, lengthMm - eastMm - westMm), askedMm)
   }
-  return Array.from({ length: count }, (_, i) => ({
-    side: 'long' as const,
-    ...placePose(-outline.halfLengthMm + westMm + (i + 0.5) * widthMm, sign * outline.halfWidthMm, 0, -sign),
-    widthMm,
-    plateLineWidthMm: widthMm
-  }))
+  let fromMm = westMm - outline.halfLengthMm
+  return widths.map((widthMm) => {
+    const x = fromMm + widthMm / 2
+    fromMm += widthMm
+    return { side: 'long' as const, ...placePose(x, sign * outline.halfWidthMm, 0, -sign), widthMm, plateLineWidthMm: widthMm }
+  })
 }

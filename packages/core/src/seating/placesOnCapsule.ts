@@ -1,19 +1,22 @@
 import { edgeAt, edgeOf, inwardNormal, type Edge, type Outline } from '../geometry/outline.js'
 import { distanceMm, type Point } from '../geometry/point.js'
+import { settle, widthOf } from './placeWidths.js'
 import { placePose, type Place } from './places.js'
 
 /** Where the plates' middles run: 1 in from the edge and half a 10 1/2 in plate further. */
 export const PLATE_LINE_MM = 160
 
 /**
- * Places round a curved table, counter-clockwise, all of one width: the edge is parted at equal chords, and each guest sits in the middle of
- * one part. With `tip` 'seat' the first sits at the +x tip; with 'gap' the tip lies between two guests.
+ * Places round a curved table, counter-clockwise, one for each width asked for: the edge is parted at equal chords, wider where somebody asks
+ * for more than that, and each guest sits in the middle of one part. With `tip` 'seat' the first sits at the +x tip; with 'gap' the tip lies
+ * between two guests.
  */
-export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, count: number, tip: 'seat' | 'gap'): Place[] {
+export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, askedMm: readonly number[], tip: 'seat' | 'gap'): Place[] {
+  const count = askedMm.length
   const edge = edgeOf(outline)
   const { totalMm } = edge
   const at = (runMm: number) => edgeAt(edge, runMm)
-  const bounds = equalChordRuns(edge, count, tip)
+  const bounds = boundaryRuns(edge, askedMm, tip)
   return bounds.map((start, i) => {
     const end = i === count - 1 ? bounds[0]! + totalMm : bounds[i + 1]!
     const from = at(start)
@@ -31,6 +34,36 @@ export function placesOnCapsule(outline: Outline & { kind: 'capsule' }, count: n
       plateLineWidthMm: count === 1 ? totalMm : distanceMm(inside(from), inside(to))
     }
   })
+}
+
+/** Boundaries between the guests: at equal chords, or at the chords asked for where those are wider. */
+function boundaryRuns(edge: Edge, askedMm: readonly number[], tip: 'seat' | 'gap'): number[] {
+  const bounds = equalChordRuns(edge, askedMm.length, tip)
+  if (askedMm.length < 3 || Math.max(...askedMm) === 0) return bounds
+  const equal = chordBetween(edge, bounds[0]!, bounds[1]!)
+  if (askedMm.every((asked) => asked <= equal)) return bounds
+  const { base, granted } = settle(equal, (chords) => leftOver(edge, chords, tip), askedMm)
+  return walk(
+    edge,
+    askedMm.map((asked) => widthOf(asked, base, granted)),
+    tip
+  ).bounds
+}
+
+/** Steps off chord after chord from the +x tip, or from half the first chord before it. */
+function walk(edge: Edge, chords: readonly number[], tip: 'seat' | 'gap'): { readonly bounds: number[]; readonly endMm: number } {
+  const bounds = [tip === 'seat' ? -halfChordFromTip(edge, chords[0]!) : 0]
+  for (const chord of chords) bounds.push(stepByChord(edge, bounds[bounds.length - 1]!, chord))
+  return { bounds: bounds.slice(0, -1), endMm: bounds[bounds.length - 1]! }
+}
+
+function leftOver(edge: Edge, chords: readonly number[], tip: 'seat' | 'gap'): number {
+  const { bounds, endMm } = walk(edge, chords, tip)
+  return bounds[0]! + edge.totalMm - endMm
+}
+
+function chordBetween(edge: Edge, fromMm: number, toMm: number): number {
+  return distanceMm(edgeAt(edge, fromMm), edgeAt(edge, toMm))
 }
 
 /** How near the walk round must end to where it should, in millimeters of running length. */

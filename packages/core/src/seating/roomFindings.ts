@@ -1,7 +1,17 @@
 import type { BareFinding } from '../design/finding.js'
 import { sides, type Guest, type Look, type Side } from '../design/look.js'
 import type { Standing } from '../centerpiece/standing.js'
-import { ARMCHAIR_MM, BEHIND_PASS_MM, BEHIND_WALL_MM, CHAIR_GAP_MM, FIXTURE_CLEAR_MM, seatRoomMm, wheelchairMm } from '../reference/room.js'
+import {
+  ARMCHAIR_MM,
+  BEHIND_PASS_MM,
+  BEHIND_WALL_MM,
+  CHAIR_GAP_MM,
+  FIXTURE_CLEAR_MM,
+  HIGH_CHAIR_MM,
+  HIGH_CHAIR_UP_TO_YEARS,
+  seatRoomMm,
+  wheelchairMm
+} from '../reference/room.js'
 import type { Place } from './places.js'
 import { tableSeams } from './polygonTables.js'
 import type { SeatPlan } from './seatPlan.js'
@@ -24,6 +34,7 @@ export function roomFindings(look: Parts, plan: SeatPlan, standing: readonly Sta
   return [
     ...wheelchairFindings(look, plan),
     ...chairFindings(look, plan),
+    ...highChairFindings(plan),
     ...behindFindings(look, plan),
     ...fixtureFindings(look, standing),
     ...seamFindings(look)
@@ -62,7 +73,13 @@ function chairFindings(look: Parts, plan: SeatPlan): BareFinding[] {
   const { chair } = look.table
   if (chair.kind === 'bench') return benchFindings(look, plan)
   const room = (guest: Guest) =>
-    guest.wheelchair ? 0 : guest.chair === 'armchair' ? Math.max(seatRoomMm.arm, ARMCHAIR_MM + CHAIR_GAP_MM) : chair.widthMm + CHAIR_GAP_MM
+    guest.wheelchair
+      ? 0
+      : guest.chair === 'high-chair'
+        ? HIGH_CHAIR_MM + CHAIR_GAP_MM
+        : guest.chair === 'armchair'
+          ? Math.max(seatRoomMm.arm, ARMCHAIR_MM + CHAIR_GAP_MM)
+          : chair.widthMm + CHAIR_GAP_MM
   const wide = plan.places.filter((place, i) => place.side !== 'head' && place.widthMm < room(plan.guests[i]!))
   if (wide.length === 0) return []
   return [
@@ -73,6 +90,22 @@ function chairFindings(look: Parts, plan: SeatPlan): BareFinding[] {
       measured: { widthMm: Math.min(...wide.map((place) => place.widthMm)) },
       limit: { widthMm: Math.max(...wide.map((place) => room(plan.guests[place.number - 1]!))) },
       because: 'chairs-touch'
+    }
+  ]
+}
+
+function highChairFindings(plan: SeatPlan): BareFinding[] {
+  const ageOf = ({ body }: Guest) => (body.kind === 'child' ? body.ageYears : Infinity)
+  const numbers = numbersOf(plan, (guest) => guest.chair === 'high-chair' && ageOf(guest) > HIGH_CHAIR_UP_TO_YEARS)
+  if (numbers.length === 0) return []
+  return [
+    {
+      code: 'high-chair.age',
+      severity: 'note',
+      at: { kind: 'seats', numbers },
+      measured: { guests: numbers.length },
+      limit: { ageYears: HIGH_CHAIR_UP_TO_YEARS },
+      because: 'high-chair'
     }
   ]
 }

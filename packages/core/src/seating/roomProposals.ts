@@ -6,6 +6,9 @@ import { CHAIR_GAP_MM, chairWidthMm, seatRoomMm, wheelchairMm } from '../referen
 import { headsProposals, leafProposals, mostGuests, seatingProposals } from './seatingProposals.js'
 import { seatPlan, type SeatPlan } from './seatPlan.js'
 
+/** A usual booster: our own starting value. */
+const BOOSTER_MM = 100
+
 const opposite: Record<Side, Side> = { north: 'south', south: 'north', east: 'west', west: 'east' }
 
 /** Blocks under the table, as far as the surface stays within reach. */
@@ -41,7 +44,7 @@ export function wheelchairWidthProposals(look: Look, finding: BareFinding): Prop
 export function chairProposals(look: Look): Proposal[] {
   const plain = makeEdit(look, 'table', (draft) => {
     draft.table.chair = { kind: 'side', widthMm: Math.min(draft.table.chair.widthMm, chairWidthMm.side) }
-    for (const guest of draft.guests) if (guest.chair === 'armchair') guest.chair = null
+    for (const guest of draft.guests) guest.chair = null
   })
   const fits = applyEdit(look, plain)
   const needed = fits.table.chair.widthMm + CHAIR_GAP_MM
@@ -54,6 +57,20 @@ export function chairProposals(look: Look): Proposal[] {
     })
   }))
   return [{ code: 'side-chairs', edit: plain, params: {} }, ...seatingProposals(look), ...both]
+}
+
+/** A chair as the others have, with a booster for a child. */
+export function highChairProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'seats') return []
+  const { numbers } = finding.at
+  const edit = makeEdit(look, 'guests', (draft) => {
+    for (const number of numbers) {
+      const guest = draft.guests[number - 1]!
+      guest.chair = null
+      if (guest.body.kind === 'child') guest.body.boosterMm = BOOSTER_MM
+    }
+  })
+  return [{ code: 'plain-chair', edit, params: {} }]
 }
 
 export function benchProposals(look: Look, finding: BareFinding): Proposal[] {

@@ -66,7 +66,7 @@ export interface SeatingProblem {
 }
 
 export function problemOf(look: Pick<Look, 'table' | 'room' | 'guests' | 'school'>): SeatingProblem {
-  const { places } = seatPlan(look)
+  const { places } = seatPlan({ ...look, guests: look.guests.map((guest) => ({ ...guest, wheelchair: false, chair: null })) })
   const wishes = wishesOf(look.guests)
   const isLoose = (wish: Wish) => wish.kind === 'left-handed' || wish.kind === 'child'
   return {

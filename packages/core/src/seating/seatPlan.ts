@@ -3,7 +3,8 @@ import { perimeterMm, type Outline } from '../geometry/outline.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame } from '../geometry/point.js'
 import { KNEE_DEPTH_MM, KNEE_WIDTH_MM, placeWidthMm } from '../reference/places.js'
-import { placesAtOneEnd, placesOnBox } from './placesOnBox.js'
+import { widthAskedMm } from './placeWidths.js'
+import { placesOnBox } from './placesOnBox.js'
 import { placesOnCapsule } from './placesOnCapsule.js'
 import { placesOnRuns } from './placesOnRuns.js'
 import type { Place } from './places.js'
@@ -25,17 +26,40 @@ export interface SeatPlan {
 export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'>): SeatPlan {
   const outline = tableOutline(look.table)
   const supports = tableSupports(look.table, outline)
-  const places = layPlaces(look.table, outline, supports, look.guests.length, look.school.comfort)
+  const asked = look.guests.map((guest) => widthAskedMm(guest, look.table))
+  const places = layPlaces(look.table, outline, supports, asked, look.school.comfort)
   return { outline, places, guests: look.guests, supports, kneesAtLeg: kneesAtLeg(places, supports) }
 }
 
-function layPlaces(table: Table, outline: Outline, supports: readonly Footprint[], count: number, comfort: Comfort): Place[] {
-  if (count === 0) return []
+type Supports = readonly Footprint[]
+
+function layPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort): Place[] {
+  if (table.set === 'whole') return spreadPlaces(table, outline, supports, askedMm, comfort)
+  const places = capacity(table, comfort)
+  return places <= askedMm.length ? spreadPlaces(table, outline, supports, askedMm, comfort) : atOneEnd(table, outline, supports, askedMm, comfort, places)
+}
+
+/** Everybody together at the +x end: the places of a full table that are nearest to it. */
+function atOneEnd(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort, full: number): Place[] {
+  const none = Array.from({ length: full }, () => 0)
+  const near = spreadPlaces(table, outline, supports, none, comfort)
+    .map(({ x, y }, i) => ({ i, x, y }))
+    .sort((a, b) => (Math.abs(a.x - b.x) > 1 ? b.x - a.x : b.y - a.y))
+    .slice(0, askedMm.length)
+    .map(({ i }) => i)
+    .sort((a, b) => a - b)
+  near.forEach((i, n) => (none[i] = askedMm[n]!))
+  const places = spreadPlaces(table, outline, supports, none, comfort)
+  return near.map((i, n) => ({ ...places[i]!, number: n + 1 }))
+}
+
+function spreadPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort): Place[] {
+  if (askedMm.length === 0) return []
   const rules = { heads: table.heads, comfort, legReachMm: legReachMm(table) }
-  if (outline.kind === 'box') return table.set === 'one-end' ? placesAtOneEnd(outline, count, rules) : placesOnBox(outline, count, rules)
-  if (outline.kind === 'polygon') return placesOnRuns(outline, count, rules)
-  if (isCircle(outline)) return fewestKneesAtLeg([placesOnCapsule(outline, count, 'seat'), placesOnCapsule(outline, count, 'gap')], supports)
-  return placesOnCapsule(outline, count, table.heads === 'open' ? 'seat' : 'gap')
+  if (outline.kind === 'box') return placesOnBox(outline, askedMm, rules)
+  if (outline.kind === 'polygon') return placesOnRuns(outline, askedMm, rules)
+  if (isCircle(outline)) return fewestKneesAtLeg([placesOnCapsule(outline, askedMm, 'seat'), placesOnCapsule(outline, askedMm, 'gap')], supports)
+  return placesOnCapsule(outline, askedMm, table.heads === 'open' ? 'seat' : 'gap')
 }
 
 function isCircle(outline: Outline & { kind: 'capsule' }): boolean {
@@ -80,7 +104,13 @@ export function capacity(table: Table, comfort: Comfort): number {
   const neededMm = placeWidthMm[comfort] - WIDTH_TOLERANCE_MM
   const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + (outline.kind === 'box' ? 2 : outline.kind === 'polygon' ? outline.runs.length : 0))
   for (let count = most; count > 0; count--) {
-    const places = layPlaces(table, outline, supports, count, comfort)
+    const places = spreadPlaces(
+      table,
+      outline,
+      supports,
+      Array.from({ length: count }, () => 0),
+      comfort
+    )
     if (narrowestMm(places) >= neededMm && (comfort === 'tight' || kneesAtLeg(places, supports).length === 0)) return count
   }
   return 0

@@ -1,4 +1,5 @@
 import type { Guest, Look, Side } from '../design/look.js'
+import { placeWidthMm } from '../reference/places.js'
 import { distanceMm } from '../geometry/point.js'
 import { wheelchairMm } from '../reference/room.js'
 import { behindNeededMm, sideBehind } from './roomFindings.js'
@@ -82,7 +83,7 @@ export function seatFacts(look: Pick<Look, 'table' | 'room' | 'guests'>, places:
     nearness,
     central: mean.map((away) => (high > low ? (high - away) / (high - low) : 1)),
     head: Float64Array.from(places, (place) => Number(hasHeads ? place.side === 'head' : Math.abs(place.x) > furthest - 1)),
-    reached: Float64Array.from(places, (place) => reachedBy(look, place)),
+    reached: Float64Array.from(places, (place) => reachedBy(look, place, canGive(places))),
     // the guest looks inward, along +y of the place's frame
     faceLight: Float64Array.from(places, (place) => (light ? (1 - (-Math.sin(place.turnRad) * light[0] + Math.cos(place.turnRad) * light[1])) / 2 : 1)),
     leftOf: Int32Array.from(places, (place) => leftNeighbor(place, places)),
@@ -102,10 +103,16 @@ function sameSide(a: Place, b: Place): boolean {
   return Math.cos(a.turnRad - b.turnRad) > -0.2
 }
 
+/** Whether the guests at the sides can give a wheelchair its width among them and keep a tight place each. */
+function canGive(places: readonly Place[]): boolean {
+  const spare = places.filter((place) => place.side !== 'head').reduce((sum, place) => sum + place.widthMm - placeWidthMm.tight, 0)
+  return spare >= wheelchairMm.kneeWidth - placeWidthMm.tight
+}
+
 /** A wheelchair reaches a place by its width, the room behind it, and easier at an end. */
-function reachedBy(look: Pick<Look, 'room' | 'table'>, place: Place): number {
+function reachedBy(look: Pick<Look, 'room' | 'table'>, place: Place, given: boolean): number {
   const clear = look.room.clearMm[sideBehind(place)]
-  const wide = place.widthMm >= wheelchairMm.kneeWidth ? 1 : 0
+  const wide = given || place.widthMm >= wheelchairMm.kneeWidth ? 1 : 0
   const behind = clear === null || clear >= Math.max(wheelchairMm.clearDepth, behindNeededMm(look, [])) ? 1 : clear >= wheelchairMm.route ? 0.5 : 0
   return 0.5 * wide + 0.4 * behind + (place.side === 'head' ? 0.1 : 0)
 }

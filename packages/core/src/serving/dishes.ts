@@ -1,7 +1,7 @@
 import { pieceIndex } from '../design/find.js'
 import type { Guest, Look } from '../design/look.js'
-import type { Dish, Service, ServingTool } from '../design/menu.js'
-import { extentSize, type Piece } from '../design/piece.js'
+import type { Dish, Service } from '../design/menu.js'
+import { extentSize, type Answer, type Piece, type ServingTool } from '../design/piece.js'
 import { CHILD_SHARE, CHILD_UP_TO_YEARS, FILL_SHARE, gramsPerMl, GUESTS_PER_DISH, HEAP_MM, linedMaterials, portionOf, toolFor } from '../reference/portions.js'
 
 /** One dish worked out for the company. */
@@ -17,8 +17,12 @@ export interface Serving {
   /** How many such vessels are needed; 0 when it comes on the plate. */
   readonly vessels: number
   readonly tool: ServingTool
-  /** Whether it must be lined, as far as the material tells; a label counts more. */
+  /** The piece it is served with; null where the household has none of the kind. */
+  readonly toolId: string | null
+  /** Whether it must be lined: by its label, or as far as the material tells where nobody has read one. */
   readonly liner: boolean
+  /** What the vessel's labels say of food and heat; null without a vessel. */
+  readonly labels: { readonly foodSafe: Answer; readonly heatSafe: Answer } | null
   /** What has to lie under it. */
   readonly protection: 'heat-pad' | 'coaster' | null
   readonly label: boolean
@@ -29,6 +33,7 @@ type Parts = Pick<Look, 'menu' | 'guests' | 'pieces'>
 /** All dishes of the menu worked out. */
 export function servings(look: Parts): Serving[] {
   const index = pieceIndex(look)
+  const toolOf = toolsFor(look)
   return look.menu.dishes.map((dish): Serving => {
     const piece = dish.vesselId === null ? undefined : index.get(dish.vesselId)
     const service = dish.service ?? look.menu.service
@@ -37,6 +42,7 @@ export function servings(look: Parts): Serving[] {
     const total = Math.ceil(portions * amount)
     const holds = piece ? capacityOf(piece, dish, unit) : null
     const shared = service === 'family' ? Math.ceil(look.guests.length / GUESTS_PER_DISH) : 1
+    const vessels = service === 'plated' || total === 0 ? 0 : Math.max(shared, holds ? Math.ceil(total / holds) : 1)
     return {
       dish,
       service,
@@ -44,13 +50,33 @@ export function servings(look: Parts): Serving[] {
       amount: total,
       unit,
       holds,
-      vessels: service === 'plated' || total === 0 ? 0 : Math.max(shared, holds ? Math.ceil(total / holds) : 1),
+      vessels,
       tool: toolFor[dish.portion],
-      liner: piece !== undefined && linedMaterials.includes(piece.material),
+      toolId: vessels > 0 ? toolOf(dish, vessels) : null,
+      liner: piece !== undefined && needsLiner(piece),
+      labels: piece ? { foodSafe: piece.foodSafe, heatSafe: piece.heatSafe } : null,
       protection: service === 'plated' ? null : dish.temperature === 'hot' ? 'heat-pad' : dish.wet || dish.stains ? 'coaster' : null,
       label: service === 'buffet' || dish.contains !== '' || dish.broughtBy !== ''
     }
   })
+}
+
+/** What food may not touch: by the label, by the material where nobody has read one. */
+function needsLiner(piece: Piece): boolean {
+  return piece.foodSafe === 'no' || (piece.foodSafe === 'unknown' && linedMaterials.includes(piece.material))
+}
+
+/** Hands out the household's tools dish by dish: the one chosen, else one of the kind of which enough are left, else of which most are. */
+function toolsFor(look: Parts): (dish: Dish, count: number) => string | null {
+  const tools = look.pieces.filter((piece) => piece.kind === 'tool')
+  const left = new Map(tools.map((piece) => [piece.id, piece.owned]))
+  return (dish, count) => {
+    const fitting = tools.filter((piece) => piece.tool === toolFor[dish.portion])
+    const best = fitting.find((piece) => left.get(piece.id)! >= count) ?? fitting.sort((a, b) => left.get(b.id)! - left.get(a.id)!)[0]
+    const id = dish.toolId ?? best?.id ?? null
+    if (id !== null) left.set(id, (left.get(id) ?? 0) - count)
+    return id
+  }
 }
 
 function shareOf({ body }: Guest): number {
@@ -91,18 +117,20 @@ export function foodMl(piece: Piece): number | null {
   }
 }
 
-/** Pieces that dishes are served in, and how many of each. */
+/** Pieces that dishes are served in and with, and how many of each. */
 export function servingNeeds(look: Parts): { readonly pieceId: string; readonly count: number }[] {
   if (look.menu.dishes.length === 0) return []
-  return servings(look).flatMap(({ dish, vessels }) => (dish.vesselId !== null && vessels > 0 ? [{ pieceId: dish.vesselId, count: vessels }] : []))
+  return servings(look).flatMap(({ dish, vessels, toolId }) =>
+    vessels === 0 ? [] : [dish.vesselId, toolId].flatMap((pieceId) => (pieceId === null ? [] : [{ pieceId, count: vessels }]))
+  )
 }
 
-/** Pieces that could serve a dish, the most fitting first: food-safe as far as the material tells, holding it in the fewest, owned most. */
+/** Pieces that could serve a dish, the most fitting first: food-safe as far as label or material tell, holding it in the fewest, owned most. */
 export function vesselsFor(look: Parts, serving: Serving): { readonly piece: Piece; readonly vessels: number }[] {
   return look.pieces
     .flatMap((piece) => {
       const holds = capacityOf(piece, serving.dish, serving.unit)
-      return holds === null ? [] : [{ piece, vessels: Math.max(1, Math.ceil(serving.amount / holds)), lined: linedMaterials.includes(piece.material) }]
+      return holds === null ? [] : [{ piece, vessels: Math.max(1, Math.ceil(serving.amount / holds)), lined: needsLiner(piece) }]
     })
     .filter(({ piece, vessels }) => piece.owned >= vessels)
     .sort((a, b) => Number(a.lined) - Number(b.lined) || a.vessels - b.vessels || b.piece.owned - a.piece.owned)

@@ -35,7 +35,7 @@ function glassFindings(look: Look): BareFinding[] {
     }))
 }
 
-function dishFindings({ dish, service, vessels, holds, liner }: Serving): BareFinding[] {
+function dishFindings({ dish, service, vessels, holds, liner, labels, toolId }: Serving): BareFinding[] {
   const at = { kind: 'dish', dishId: dish.id } as const
   if (service === 'plated' || vessels === 0) return []
   if (holds === null)
@@ -49,12 +49,18 @@ function dishFindings({ dish, service, vessels, holds, liner }: Serving): BareFi
         because: dish.vesselId === null ? 'no-vessel' : 'holds-no-food'
       }
     ]
-  return liner ? [{ code: 'dish.liner', severity: 'warn', at, measured: { pieces: vessels }, limit: { pieces: 0 }, because: 'food-contact' }] : []
+  const found: BareFinding[] = []
+  const say = (code: BareFinding['code'], severity: BareFinding['severity'], because: string) =>
+    found.push({ code, severity, at, measured: { pieces: vessels }, limit: { pieces: 0 }, because })
+  if (liner) say('dish.liner', 'warn', labels?.foodSafe === 'no' ? 'label-food' : 'food-contact')
+  if (dish.temperature === 'hot' && labels?.heatSafe === 'no') say('dish.heat', 'warn', 'label-heat')
+  if (toolId === null) found.push({ code: 'dish.tool', severity: 'note', at, measured: { pieces: 0 }, limit: { pieces: vessels }, because: 'no-tool' })
+  return found
 }
 
 function roomFindings(onTable: readonly TableDish[]): BareFinding[] {
   const without = new Map<string, number>()
-  for (const { dishId, at } of onTable) if (at === null) without.set(dishId, (without.get(dishId) ?? 0) + 1)
+  for (const { dishId, clear } of onTable) if (!clear) without.set(dishId, (without.get(dishId) ?? 0) + 1)
   return [...without].map(([dishId, pieces]) => ({
     code: 'dish.room',
     severity: 'warn',

@@ -50,9 +50,13 @@ export function dishProposals(look: Look, finding: BareFinding): Proposal[] {
   const vessels = vesselsFor(look, serving)
     .slice(0, 4)
     .map(({ piece }) => ({ code: 'choose-vessel' as const, edit: change({ vesselId: piece.id }), params: { pieceId: piece.id } }))
+  const tools = look.pieces
+    .filter((piece) => piece.kind === 'tool' && piece.owned >= serving.vessels)
+    .map((piece) => ({ code: 'other-tool' as const, edit: change({ toolId: piece.id }), params: { pieceId: piece.id } }))
   const skip = makeEdit(look, 'menu', (draft) => void (draft.menu.dishes = draft.menu.dishes.filter((dish) => dish.id !== dishId)))
   return [
-    ...vessels,
+    ...(finding.code === 'dish.tool' ? tools.slice(0, 3) : vessels),
+    ...(finding.code === 'dish.room' && serving.dish.spots.length > 0 ? [{ code: 'find-place' as const, edit: change({ spots: [] }), params: {} }] : []),
     ...(finding.code === 'dish.room' ? [{ code: 'serve-buffet' as const, edit: change({ service: 'buffet' }), params: {} }] : []),
     { code: 'serve-plated', edit: change({ service: 'plated' }), params: {} },
     { code: 'skip-dish', edit: skip, params: { dish: serving.dish.name } }
@@ -67,7 +71,7 @@ export function dietProposals(look: Look, finding: BareFinding): Proposal[] {
   const like = look.menu.dishes.find((dish) => dish.course === course)
   if (!guest || !like) return []
   const id = numberedId('dish', look.menu.dishes)
-  const extra = { ...newDish(id, like.course), portion: like.portion, name: guest.diet, takenPercent: Math.ceil(100 / look.guests.length) }
+  const extra = { ...newDish(id, like.course), spots: [], portion: like.portion, name: guest.diet, takenPercent: Math.ceil(100 / look.guests.length) }
   return [{ code: 'add-dish', edit: makeEdit(look, 'menu', (draft) => void draft.menu.dishes.push(extra)), params: { diet: guest.diet } }]
 }
 

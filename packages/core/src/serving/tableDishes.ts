@@ -6,7 +6,7 @@ import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { fromFrame, type Point } from '../geometry/point.js'
 import { REACH_MM } from '../reference/portions.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
-import type { LaidItem } from '../settings/settingCrowding.js'
+import { TOUCH_MM, type LaidItem } from '../settings/settingCrowding.js'
 import type { Serving } from './dishes.js'
 
 /** A dish on the table: where it stands, or that it found no room. */
@@ -14,6 +14,10 @@ export interface TableDish {
   readonly dishId: string
   readonly radiusMm: number
   readonly at: Point | null
+  /** Which of its dish's vessels it is, whether the stylist stood it there, and whether nothing is in its way. */
+  readonly vessel: number
+  readonly placed: boolean
+  readonly clear: boolean
   /** Share of the guests who reach it without asking. */
   readonly inReach: number
 }
@@ -39,30 +43,48 @@ export function tableDishes(
     .filter((serving) => serving.service === 'family' && serving.vessels > 0)
     .flatMap((serving) => {
       const piece = serving.dish.vesselId === null ? undefined : index.get(serving.dish.vesselId)
-      return Array.from({ length: serving.vessels }, () => ({ dishId: serving.dish.id, radiusMm: piece ? radiusOf(piece) : 130 }))
+      return Array.from({ length: serving.vessels }, (_, vessel) => ({
+        dishId: serving.dish.id,
+        vessel,
+        radiusMm: piece ? radiusOf(piece) : 130,
+        spot: serving.dish.spots[vessel]
+      }))
     })
-    .sort((a, b) => b.radiusMm - a.radiusMm)
+    .sort((a, b) => Number(!a.spot) - Number(!b.spot) || b.radiusMm - a.radiusMm)
   if (wanted.length === 0) return []
   const grid = gridOf(plan)
-  const far = wanted[0]!.radiusMm + GAP_MM
+  const far = Math.max(...wanted.map((one) => one.radiusMm)) + GAP_MM
   const clear = settingsClear(grid, laid, far).slice()
   for (const one of standing) if (one.placed.atMeal) keepClear(grid, clear, one.foot, far)
-  return wanted.map(({ dishId, radiusMm }): TableDish => {
-    const spot = bestSpot(plan.outline, grid, clear, radiusMm)
-    if (!spot) return { dishId, radiusMm, at: null, inReach: 0 }
-    keepClear(grid, clear, { kind: 'disc', ...spot.at, radiusMm }, far)
-    return { dishId, radiusMm, at: spot.at, inReach: plan.places.length > 0 ? spot.reach / plan.places.length : 0 }
+  const obstacles = [...laid.flat().map((item) => item.shape), ...standing.filter((one) => one.placed.atMeal).map((one) => one.foot)]
+  return wanted.map(({ dishId, vessel, radiusMm, spot: chosen }): TableDish => {
+    const one = { dishId, vessel, radiusMm, placed: chosen !== undefined }
+    const spot = chosen
+      ? { at: { x: chosen.xMm, y: chosen.yMm }, reach: reachOf(grid, chosen.xMm, chosen.yMm, radiusMm) }
+      : bestSpot(plan.outline, grid, clear, radiusMm)
+    if (!spot) return { ...one, at: null, clear: false, inReach: 0 }
+    const disc = { kind: 'disc', ...spot.at, radiusMm } as const
+    const free = !chosen || (onTable(plan.outline, spot.at, radiusMm) && obstacles.every((shape) => overlapMm(disc, shape) <= TOUCH_MM))
+    if (chosen) obstacles.push(disc)
+    keepClear(grid, clear, disc, far)
+    return { ...one, at: spot.at, clear: free, inReach: plan.places.length > 0 ? spot.reach / plan.places.length : 0 }
   })
+}
+
+/** How many guests reach a dish at a spot. */
+function reachOf(grid: Grid, x: number, y: number, radiusMm: number): number {
+  const within = (REACH_MM + radiusMm) ** 2
+  let reach = 0
+  for (const shoulder of grid.shoulders) if ((shoulder.x - x) ** 2 + (shoulder.y - y) ** 2 <= within) reach++
+  return reach
 }
 
 /** The free spot most guests reach; the nearest to the middle of such. */
 function bestSpot(outline: Outline, grid: Grid, clear: Float64Array, radiusMm: number): { readonly at: Point; readonly reach: number } | undefined {
   let best: { at: Point; reach: number } | undefined
-  const within = (REACH_MM + radiusMm) ** 2
   grid.spots.forEach((at, i) => {
     if (clear[i]! < radiusMm + GAP_MM) return
-    let reach = 0
-    for (const shoulder of grid.shoulders) if ((shoulder.x - at.x) ** 2 + (shoulder.y - at.y) ** 2 <= within) reach++
+    const reach = reachOf(grid, at.x, at.y, radiusMm)
     if ((!best || reach > best.reach) && onTable(outline, at, radiusMm)) best = { at, reach }
   })
   return best

@@ -35,7 +35,8 @@ export const checkCodes = [
   'card',
   'care',
   'left-handed',
-  'child'
+  'child',
+  'charger'
 ] as const
 
 /** One line of the list for whoever checks the laid table. */
@@ -57,6 +58,7 @@ export function layingChecks(look: Look): LayingCheck[] {
   const mirrored = named((i) => layouts[i]?.mirrored ?? false)
   const kinds = new Map<KindKey, number>()
   for (const { key } of layouts) kinds.set(key, (kinds.get(key) ?? 0) + 1)
+  const chargers = layouts.filter(({ layout }) => layout.items.some((item) => item.piece.kind === 'plate' && item.piece.role === 'charger')).length
   const checks: (LayingCheck | false)[] = [
     { code: 'places', params: { count: layouts.length } },
     kinds.size > 1 && { code: 'kinds', params: { kinds: [...kinds].map(([key, count]) => `${key} ${count}`).join(', ') } },
@@ -70,7 +72,8 @@ export function layingChecks(look: Look): LayingCheck[] {
     setting.card && { code: 'card', params: { names: look.guests.map((guest) => guest.name).join(', ') } },
     care.length > 0 && { code: 'care', params: { names: care.map((piece) => piece.name).join(', ') } },
     mirrored.length > 0 && { code: 'left-handed', params: { names: mirrored.join(', ') } },
-    look.kinds.childSafe && { code: 'child', params: {} }
+    look.kinds.childSafe && { code: 'child', params: {} },
+    chargers > 0 && look.kinds.charger === 'lifted-before-main' && { code: 'charger', params: { count: chargers } }
   ]
   return checks.filter((check) => check !== false)
 }

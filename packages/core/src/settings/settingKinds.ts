@@ -1,4 +1,4 @@
-import { pieceIndex } from '../design/find.js'
+import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Guest, Look, PlaceSetting } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import type { Place } from '../seating/places.js'
@@ -38,11 +38,12 @@ export function isUnsafe(piece: Piece | undefined): boolean {
   return piece?.kind === 'glass' && piece.role !== 'water'
 }
 
-/** A kind's setting, for a small child without what is not laid before one. */
+/** A kind's setting as it is laid: without chargers where the look lays none, for a small child without what is not laid before one. */
 export function settingFor(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>, key: KindKey, small: boolean): PlaceSetting {
-  const setting = settingOf(look, key)
-  if (!small) return setting
   const index = pieceIndex(look)
+  const asked = settingOf(look, key)
+  const setting = look.kinds.charger === 'none' && chargersOf(index, asked).length > 0 ? withoutChargers(index, asked) : asked
+  if (!small) return setting
   const safe = (ids: readonly string[]) => ids.filter((id) => !isUnsafe(index.get(id)))
   return {
     ...setting,
@@ -50,6 +51,16 @@ export function settingFor(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>, key
     glassIds: safe(setting.glassIds),
     substitutes: setting.substitutes.filter((one) => !isUnsafe(index.get(one.pieceId)))
   }
+}
+
+/** Ids of a setting's chargers. */
+export function chargersOf(index: PieceIndex, setting: PlaceSetting): string[] {
+  return setting.plateIds.filter((id) => findPiece(index, id, 'plate')?.role === 'charger')
+}
+
+function withoutChargers(index: PieceIndex, setting: PlaceSetting): PlaceSetting {
+  const chargers = chargersOf(index, setting)
+  return { ...setting, plateIds: setting.plateIds.filter((id) => !chargers.includes(id)) }
 }
 
 /** Which kind each guest has, by the look's spread over the places in their order round the table. */

@@ -3,9 +3,9 @@ import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { lightnessOf } from '../cupboard/colorWords.js'
 import { folds } from '../reference/folds.js'
-import { isSmallChild, isUnsafe, kindKeys, settingOf } from './settingKinds.js'
+import { chargersOf, isSmallChild, isUnsafe, kindKeys, settingFor, settingOf, type KindKey } from './settingKinds.js'
 
-type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests'>
+type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests' | 'menu'>
 
 /** Neighbors in a stack read as two from this difference of CIE L*: common practice, no source. */
 export const SEPARATE_DL = 15
@@ -28,7 +28,12 @@ export function stackReading(look: Pick<Look, 'pieces'>, setting: Look['setting'
 export function stackFindings(look: Parts): BareFinding[] {
   return kindKeys(look).flatMap((key) => {
     const setting = settingOf(look, key)
-    return [...starFindings(look, setting), ...foldFindings(look, setting), ...(key === 'A' ? childFindings(look) : [])]
+    return [
+      ...starFindings(look, setting),
+      ...clashFindings(look, key),
+      ...foldFindings(look, setting),
+      ...(key === 'A' ? [...childFindings(look), ...chargerFindings(look)] : [])
+    ]
   })
 }
 
@@ -49,6 +54,34 @@ function starFindings(look: Parts, setting: Look['setting']): BareFinding[] {
       because: 'star'
     }
   ]
+}
+
+/** Layers from the bottom up that lie on one another, both with a pattern: a patterned napkin wants a plain plate and the reverse. Common practice, no source. */
+function clashFindings(look: Parts, key: KindKey): BareFinding[] {
+  const index = pieceIndex(look)
+  const { layers } = stackReading(look, settingFor(look, key, false))
+  const patterned = layers.map((layer) => (index.get(layer.pieceId)?.pattern ?? '') !== '')
+  return layers.flatMap((layer, i): BareFinding[] =>
+    i > 0 && patterned[i] && patterned[i - 1]
+      ? [
+          {
+            code: 'pattern.clash',
+            severity: 'note',
+            at: { kind: 'line', pieceId: layer.pieceId },
+            measured: { pieces: 2 },
+            limit: { pieces: 1 },
+            because: 'one-star'
+          }
+        ]
+      : []
+  )
+}
+
+/** A charger marks a place that is served; at a buffet it only holds up the plate that is fetched. Common practice, no source. */
+function chargerFindings(look: Parts): BareFinding[] {
+  const pieces = chargersOf(pieceIndex(look), settingFor(look, 'A', false)).length
+  if (look.menu.service !== 'buffet' || pieces === 0) return []
+  return [{ code: 'charger.buffet', severity: 'note', at: { kind: 'table' }, measured: { pieces }, limit: { pieces: 0 }, because: 'buffet-plates' }]
 }
 
 function foldFindings(look: Parts, setting: Look['setting']): BareFinding[] {

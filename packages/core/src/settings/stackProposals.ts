@@ -1,6 +1,7 @@
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
 import { allSettings } from '../design/settingIds.js'
 import { swapProposals } from '../design/swap.js'
 import { foldKinds, folds } from '../reference/folds.js'
@@ -33,4 +34,39 @@ export function foldProposals(look: Look, finding: BareFinding): Proposal[] {
 
 export function childProposals(look: Look): Proposal[] {
   return [{ code: 'child-safe', edit: makeEdit(look, 'setting', (draft) => void (draft.kinds.childSafe = true)), params: {} }]
+}
+
+/** A plain piece for either of the two, or the upper left off or laid beside. */
+export function clashProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'line') return []
+  const { pieceId } = finding.at
+  const plain = (piece: Piece) => piece.pattern === ''
+  const setting = allSettings(look).find((one) => one.napkin?.pieceId === pieceId || one.plateIds.includes(pieceId))
+  const stack = [...(setting?.plateIds ?? []), ...(setting?.napkin ? [setting.napkin.pieceId] : [])]
+  const below = stack[stack.indexOf(pieceId) - 1]
+  const left = makeEdit(look, 'setting', (draft) => {
+    for (const one of allSettings(draft)) if (one.napkin?.pieceId === pieceId) one.napkin.place = 'left'
+  })
+  const off = makeEdit(look, 'setting', (draft) => {
+    for (const one of allSettings(draft)) {
+      one.plateIds = one.plateIds.filter((id) => id !== pieceId)
+      if (one.napkin?.pieceId === pieceId) one.napkin = null
+    }
+  })
+  return [
+    ...swapProposals(look, pieceId, plain, 2),
+    ...(below ? swapProposals(look, below, plain, 2) : []),
+    ...(setting?.napkin?.pieceId === pieceId ? [{ code: 'napkin-left' as const, edit: left, params: {} }] : []),
+    { code: 'skip-layer', edit: off, params: { pieceId } }
+  ]
+}
+
+/** No chargers, or the meal brought to the table. */
+export function chargerProposals(look: Look): Proposal[] {
+  const none = makeEdit(look, 'setting', (draft) => void (draft.kinds.charger = 'none'))
+  const plated = makeEdit(look, 'menu', (draft) => void (draft.menu.service = 'plated'))
+  return [
+    { code: 'no-chargers', edit: none, params: {} },
+    { code: 'serve-plated', edit: plated, params: {} }
+  ]
 }

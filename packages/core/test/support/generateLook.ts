@@ -150,7 +150,7 @@ function company(guest: Guest, i: number, random: Random): Guest {
     ...guest,
     wheelchair: random() < 0.15,
     leftHanded: random() < 0.2,
-    chair: random() < 0.2 ? 'armchair' : null,
+    chair: random() < 0.2 ? 'armchair' : random() < 0.1 ? 'high-chair' : null,
     diet: random() < 0.3 ? 'nuts' : '',
     near: random() < 0.3 ? [`guest-${i + 3}`] : []
   }
@@ -203,6 +203,23 @@ function wildKinds(look: Look, random: Random): Look['kinds'] {
     byGuest: look.guests.slice(0, 2).map((guest) => ({ guestId: guest.id, key: 'B' as const })),
     mirrorLeftHanded: random() < 0.5
   }
+}
+
+/** Small napkins, patterns on everything, labels that forbid, no tools. */
+function wildPieces(pieces: Look['pieces'], random: Random): Look['pieces'] {
+  const small = random() < 0.3
+  const patterned = random() < 0.3
+  const noTools = random() < 0.3
+  const cold = random() < 0.3
+  return pieces.map((piece) => {
+    const one = {
+      ...piece,
+      pattern: patterned && piece.kind !== 'cloth' ? 'stripe' : piece.pattern,
+      ...(cold ? { heatSafe: 'no' as const, foodSafe: 'yes' as const } : {})
+    }
+    if (small && one.kind === 'napkin') return { ...one, sideMm: 330 }
+    return noTools && one.kind === 'tool' ? { ...one, owned: 1, tool: 'spoon' } : one
+  })
 }
 
 /** Everything else chosen without sense, so that every finding comes up. */
@@ -304,7 +321,13 @@ function wild(look: Look, random: Random): Look {
     linens: {
       ...look.linens,
       clothId: random() < 0.2 ? null : anyOf(random, ['cloth-oyster-oval', 'cloth-long', 'cloth-round-90', 'cloth-banquet']),
-      runner: { pieceId: anyOf(random, ['runner-smoke', 'runner-flax']), lay: pick(random, ['along', 'across']) },
+      lapMm: random() < 0.2 ? 200 : null,
+      topper: random() < 0.3 ? { pieceId: anyOf(random, ['cloth-round-90', 'cloth-long']), turned: random() < 0.5 } : null,
+      runner: {
+        pieceId: anyOf(random, ['runner-smoke', 'runner-flax']),
+        lay: pick(random, ['along', 'across', 'each-pair']),
+        folded: { length: 1, width: pick(random, [1, 1, 2]) }
+      },
       matId: random() < 0.5 ? anyOf(random, ['mat-sea', 'mat-felt']) : null
     },
     setting: {
@@ -316,6 +339,6 @@ function wild(look: Look, random: Random): Look {
     },
     centerpiece: [...look.centerpiece, tall, ...carried],
     offers: look.offers.filter(() => random() < 0.8),
-    pieces: random() < 0.3 ? look.pieces.map((piece) => (piece.kind === 'napkin' ? { ...piece, sideMm: 330 } : piece)) : look.pieces
+    pieces: wildPieces(look.pieces, random)
   }
 }

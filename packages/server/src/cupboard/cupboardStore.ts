@@ -7,11 +7,14 @@ import type { Storage } from '../storage/openStorage.js'
 
 export async function loadItems(storage: Storage): Promise<CupboardItem[]> {
   const rows = await storage.dataSource.getRepository(PieceEntity).find({ order: { position: 'ASC' } })
-  return rows.map((row) => ({ piece: fillPiece(JSON.parse(row.document)) as Piece, facts: factsOf(row.facts) }))
+  return rows.map((row) => itemOf(JSON.parse(row.document) as object, row.facts === '' ? {} : (JSON.parse(row.facts) as OlderFacts)))
 }
 
-function factsOf(text: string): PieceFacts {
-  return text === '' ? noFacts : { ...noFacts, ...(JSON.parse(text) as Partial<PieceFacts>) }
+/** Facts written before pattern and labels became part of the piece. */
+type OlderFacts = Partial<PieceFacts> & Partial<Pick<Piece, 'pattern' | 'foodSafe' | 'heatSafe'>>
+
+function itemOf(piece: object, { pattern = '', foodSafe = 'unknown', heatSafe = 'unknown', ...facts }: OlderFacts): CupboardItem {
+  return { piece: fillPiece({ pattern, foodSafe, heatSafe, ...piece }) as Piece, facts: { ...noFacts, ...facts } }
 }
 
 /** Offers the stylist keeps: brought in by CSV, seen in a shop, or of the demo. */

@@ -10,6 +10,7 @@ import { usePreferences } from '../stores/preferences.js'
 import ElevationPiece from './drawing/ElevationPiece.vue'
 import PlanPiece from './drawing/PlanPiece.vue'
 import ChosenMark from './ChosenMark.vue'
+import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
 import PlanView from './PlanView.vue'
@@ -118,14 +119,7 @@ function label(piece: Standing): string {
     </div>
     <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
       <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
-        <PlanView
-          :look="look"
-          :plan="plan"
-          :layouts="layouts"
-          :standing="standing"
-          :dishes="step === 'menu' ? store.figures?.serving.onTable : undefined"
-          chairs
-        >
+        <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" chairs>
           <template #piece="{ standing: piece }">
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
@@ -193,6 +187,7 @@ function label(piece: Standing): string {
           </text>
         </template>
       </g>
+      <DishesOnPlan v-if="step === 'menu' && store.figures" :look="look" :dishes="store.figures.serving.onTable" :view="view" />
       <SeatBadges v-model="seat" :plan="plan" :view="view" />
       <FindingMark
         v-for="mark in marks"

@@ -35,7 +35,7 @@ const props = defineProps<{
 const index = computed(() => pieceIndex(props.look))
 const halfMm = computed(() => (props.turned ? props.plan.outline.halfWidthMm : halfLengthMm(props.plan.outline)))
 const cloth = computed(() => findPiece(index.value, props.look.linens.clothId, 'cloth'))
-const runner = computed(() => findPiece(index.value, props.look.linens.runner?.pieceId, 'runner'))
+const runner = computed(() => index.value.get(props.look.linens.runner?.pieceId ?? ''))
 
 const faces = computed(() =>
   guestEyes(props.plan, props.look.table).map((eye, i) => ({
@@ -133,9 +133,9 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   </g>
   <g v-if="runner && turned && figures?.linens.runner">
     <rect
-      :x="-runner.widthMm / 2"
+      :x="-figures.linens.runner.widthMm / 2"
       :y="-Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) - 4"
-      :width="runner.widthMm"
+      :width="figures.linens.runner.widthMm"
       :height="Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) + 4"
       :fill="runner.color"
       :stroke="runner.accent"

@@ -5,16 +5,16 @@ import {
   grown,
   halfLengthMm,
   pieceIndex,
-  runnerLay,
+  laidRunners,
   EDGE_GAP_MM,
+  type CoverSpot,
   type Look,
   type SeatPlan,
   settingOf,
   sides,
   tableSeams,
   type PlaceLayout,
-  type Standing,
-  type TableDish
+  type Standing
 } from '@hestiad/core'
 import { computed } from 'vue'
 import PlanPiece from './drawing/PlanPiece.vue'
@@ -29,7 +29,7 @@ const props = defineProps<{
   layouts: readonly PlaceLayout[]
   standing: readonly Standing[]
   chairs: boolean
-  dishes?: readonly TableDish[] | undefined
+  spots?: readonly CoverSpot[] | undefined
 }>()
 
 const index = computed(() => pieceIndex(props.look))
@@ -37,14 +37,16 @@ const cloth = computed(() => findPiece(index.value, props.look.linens.clothId, '
 const topper = computed(() => findPiece(index.value, props.look.linens.topper?.pieceId, 'cloth'))
 const mat = computed(() => findPiece(index.value, props.look.linens.matId, 'mat'))
 const runner = computed(() => {
-  const piece = findPiece(index.value, props.look.linens.runner?.pieceId, 'runner')
-  if (!piece || !props.look.linens.runner) return undefined
-  return { piece, ...runnerLay(piece, props.look.linens.runner.lay, props.plan.outline) }
+  const lay = laidRunners(props.look, index.value, props.plan)
+  const piece = index.value.get(props.look.linens.runner?.pieceId ?? '')
+  return lay && piece ? { piece, ...lay } : undefined
 })
+/** What the stylist has yet to cover: holes, slits, stains and the seam of two cloths. */
+const spots = computed(() => props.spots?.filter((spot) => !spot.covered) ?? [])
+const lapped = computed(() => cloth.value !== undefined && props.look.linens.lapMm !== null)
 const clipId = computed(() => `table-${props.look.id}`)
 const seams = computed(() => tableSeams(props.look.table.shape))
 const chairHalf = computed(() => Math.min(340, props.look.table.chair.kind === 'bench' ? 250 : props.look.table.chair.widthMm / 2) / 205)
-const middleY = computed(() => (props.plan.outline.kind === 'polygon' ? props.plan.outline.middleY : 0))
 /** Walls, as lines at their clear distance. */
 const walls = computed(() =>
   sides.flatMap((side) => {
@@ -58,13 +60,6 @@ const byHeight = computed(() => [...props.standing].sort((a, b) => a.footMm - b.
 const deg = (rad: number) => (rad * 180) / Math.PI
 const isArmed = (number: number) => props.look.table.chair.kind === 'arm' || props.plan.guests[number - 1]?.chair === 'armchair'
 const matDepth = computed(() => (mat.value ? extentSize(mat.value.extent).widthMm / 2 : 0))
-/** A dish's name in two lines, parted at the space nearest its middle. */
-function dishLines(dishId: string): readonly string[] {
-  const name = props.look.menu.dishes.find((one) => one.id === dishId)?.name ?? ''
-  const spaces = [...name.matchAll(/ /g)].map((match) => match.index)
-  const at = spaces.reduce((best, i) => (Math.abs(i - name.length / 2) < Math.abs(best - name.length / 2) ? i : best), -1)
-  return at < 0 ? [name] : [name.slice(0, at), name.slice(at + 1)]
-}
 defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </script>
 
@@ -104,28 +99,19 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       :stroke="topper.accent"
       stroke-width="5"
     />
-    <g v-if="runner">
-      <rect
-        :x="-runner.halfXMm"
-        :y="middleY - runner.halfYMm"
-        :width="2 * runner.halfXMm"
-        :height="2 * runner.halfYMm"
-        :fill="runner.piece.color"
-        :stroke="runner.piece.accent"
-        stroke-width="3"
-      />
-      <rect
-        :x="-runner.halfXMm"
-        :y="middleY - runner.halfYMm + 14"
-        :width="2 * runner.halfXMm"
-        :height="Math.max(0, 2 * runner.halfYMm - 28)"
+    <line v-if="lapped" x1="0" x2="0" y1="-5000" y2="5000" :stroke="cloth!.accent" stroke-width="5" />
+    <g v-for="(strip, i) in runner?.strips ?? []" :key="`r${i}`" :transform="`translate(${strip.x} ${strip.y})`">
+      <path :d="roundedRect(strip.halfXMm, strip.halfYMm, 4)" :fill="runner!.piece.color" :stroke="runner!.piece.accent" stroke-width="3" />
+      <path
+        :d="roundedRect(Math.max(1, strip.halfXMm - 14), Math.max(1, strip.halfYMm - 14), 2)"
         fill="none"
-        :stroke="runner.piece.accent"
+        :stroke="runner!.piece.accent"
         stroke-width="2"
         stroke-dasharray="10 7"
         opacity="0.7"
       />
     </g>
+    <circle v-for="(spot, i) in spots" :key="`f${i}`" :cx="spot.x" :cy="spot.y" r="15" class="spot" />
   </g>
   <rect
     v-for="(support, i) in cloth ? [] : plan.supports"
@@ -171,14 +157,6 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       </g>
     </slot>
   </g>
-  <g v-for="(dish, i) in dishes ?? []" :key="`d${i}`">
-    <g v-if="dish.at" :transform="`translate(${dish.at.x} ${dish.at.y})`">
-      <circle :r="dish.radiusMm" class="dish" />
-      <text v-for="(line, n) in dishLines(dish.dishId)" :key="n" transform="scale(1 -1)" text-anchor="middle" :y="n * 46 - 6" class="dish-name">{{
-        line
-      }}</text>
-    </g>
-  </g>
 </template>
 
 <style scoped>
@@ -188,26 +166,17 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   stroke-width: 3;
 }
 
+.spot {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 6;
+  stroke-dasharray: 7 5;
+}
+
 .wall {
   fill: none;
   stroke: var(--hairline-strong);
   stroke-width: 26;
-}
-
-.dish {
-  fill: var(--paper);
-  stroke: var(--ember);
-  stroke-width: 5;
-  fill-opacity: 0.85;
-}
-
-.dish-name {
-  font: 600 44px var(--sans);
-  fill: var(--ink);
-  paint-order: stroke;
-  stroke: var(--paper);
-  stroke-width: 12px;
-  stroke-linejoin: round;
 }
 
 .chair-back {

@@ -1,11 +1,9 @@
 import { applyEdit, makeEdit, type Look } from '@hestiad/core'
 import { useLook } from '../stores/lookStore.js'
+import { dragging } from './dragging.js'
 import type { Viewport } from './viewport.js'
 
 type Recipe = Parameters<typeof makeEdit>[2]
-
-/** Movements below this many pixels are a click. */
-const CLICK_PX = 3
 
 /**
  * Dragging a placed piece. While the pointer moves the look is only shown; one edit is made when it lets go, so undo takes the whole drag back.
@@ -16,34 +14,18 @@ export function useDrag(view: () => Viewport) {
 
   function begin(event: PointerEvent, id: string, what: 'plan' | 'elevation' | 'rise'): void {
     if (event.button !== 0 || !store.look) return
-    event.preventDefault()
     store.selected = id
     const base = store.look
-    const from = { x: event.clientX, y: event.clientY }
-    let recipe: Recipe | undefined
-    const move = (e: PointerEvent) => {
-      const dx = e.clientX - from.x
-      const dy = e.clientY - from.y
-      if (!recipe && Math.hypot(dx, dy) < CLICK_PX) return
-      recipe = what === 'rise' ? rise(base, id, -dy / view().scale) : shift(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy))
-      store.show(applyEdit(base, makeEdit(base, 'move', recipe)))
-    }
-    const end = (e: Event) => {
-      window.removeEventListener('pointermove', move)
-      window.removeEventListener('pointerup', end)
-      window.removeEventListener('pointercancel', end)
-      window.removeEventListener('keydown', cancel)
-      if (!recipe) return
-      if (e.type === 'pointerup') store.commit(base, makeEdit(base, what === 'rise' ? 'florals' : 'move', recipe))
-      else store.show(base)
-    }
-    const cancel = (e: KeyboardEvent) => {
-      if (e.key === 'Escape') end(e)
-    }
-    window.addEventListener('pointermove', move)
-    window.addEventListener('pointerup', end)
-    window.addEventListener('pointercancel', end)
-    window.addEventListener('keydown', cancel)
+    const name = what === 'rise' ? 'florals' : 'move'
+    dragging(event, {
+      move: (dx, dy) => {
+        const recipe = what === 'rise' ? rise(base, id, -dy / view().scale) : shift(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy))
+        store.show(applyEdit(base, makeEdit(base, name, recipe)))
+        return recipe
+      },
+      drop: (recipe) => store.commit(base, makeEdit(base, name, recipe)),
+      cancel: () => store.show(base)
+    })
   }
   return { begin }
 }

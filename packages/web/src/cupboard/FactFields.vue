@@ -1,8 +1,21 @@
 <script setup lang="ts">
-import { answers, finishes, formatAmount, parseAmount, origins, seasons, type CupboardItem, type PieceFacts, type Season } from '@hestiad/core'
+import {
+  answers,
+  finishes,
+  formatAmount,
+  parseAmount,
+  origins,
+  seasons,
+  type Answer,
+  type CupboardItem,
+  type Piece,
+  type PieceFacts,
+  type Season
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
+import SelectField from '../shell/SelectField.vue'
 import { usePreferences } from '../stores/preferences.js'
 
 /** What is known of a piece beyond its sizes. */
@@ -11,16 +24,16 @@ const emit = defineEmits<{ change: [item: CupboardItem] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
 const facts = computed(() => props.item.facts)
+const setPiece = (part: Partial<Pick<Piece, 'pattern' | 'foodSafe' | 'heatSafe'>>) =>
+  emit('change', { ...props.item, piece: { ...props.item.piece, ...part } as Piece })
 const set = (part: Partial<PieceFacts>) => emit('change', { ...props.item, facts: { ...props.item.facts, ...part } })
 const choices = {
   finish: finishes,
   usage: ['unknown', 'everyday', 'occasions'],
   origin: origins,
-  foodSafe: answers,
-  heatSafe: answers,
   breakable: answers
 } as const
-const texts = ['pattern', 'motif', 'provenance', 'setName', 'borrowedFrom'] as const
+const texts = ['motif', 'provenance', 'setName', 'borrowedFrom'] as const
 const each = computed(() => {
   const { paidCents } = facts.value
   return paidCents !== null && props.item.piece.owned > 1 ? formatAmount(Math.round(paidCents / props.item.piece.owned), preferences.currency) : ''
@@ -54,6 +67,25 @@ function setAcquired(event: Event): void {
         <select :id="`fact-${name}`" class="native" :value="facts[name]" @change="set({ [name]: ($event.target as HTMLSelectElement).value })">
           <option v-for="value in values" :key="value" :value="value">{{ t(`cupboard.values.${value}`) }}</option>
         </select>
+      </div>
+      <SelectField
+        v-for="name in ['foodSafe', 'heatSafe'] as const"
+        :key="name"
+        :label="t(`cupboard.${name}`)"
+        :model-value="item.piece[name]"
+        :choices="answers.map((value) => ({ value, label: t(`cupboard.values.${value}`) }))"
+        @update:model-value="setPiece({ [name]: $event as Answer })"
+      />
+      <div class="field">
+        <label for="fact-pattern">{{ t('cupboard.pattern') }}</label>
+        <input
+          id="fact-pattern"
+          class="native"
+          maxlength="100"
+          :placeholder="t('cupboard.plainHint')"
+          :value="item.piece.pattern"
+          @change="setPiece({ pattern: ($event.target as HTMLInputElement).value.trim() })"
+        />
       </div>
       <fieldset class="checks wide">
         <legend>{{ t('cupboard.seasons') }}</legend>

@@ -10,8 +10,7 @@ const emit = defineEmits<{ add: [item: CupboardItem] }>()
 const { t } = useI18n()
 const { length } = usePreferences()
 const uses = computed(() => alternateUses(props.item.piece))
-const add = (use: AlternateUse) =>
-  emit('add', { piece: use.piece, facts: { ...noFacts, breakable: props.item.facts.breakable, foodSafe: props.item.facts.foodSafe } })
+const add = (use: AlternateUse) => emit('add', { piece: use.piece, facts: { ...noFacts, breakable: props.item.facts.breakable } })
 </script>
 
 <template>

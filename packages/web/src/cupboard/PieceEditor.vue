@@ -9,6 +9,7 @@ import CountField from '../shell/CountField.vue'
 import PhotoInput from '../shell/PhotoInput.vue'
 import LengthField from '../shell/LengthField.vue'
 import FactFields from './FactFields.vue'
+import FlawFields from './FlawFields.vue'
 import { choicesOf, reshaped, sizesOf } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
@@ -38,8 +39,8 @@ function set(part: object, measured: string[] = []): void {
 
 /** A piece of another kind keeps what both have; the rest is the usual, and told so. */
 function setKind(kind: string): void {
-  const { id, name, color, accent, material, owned, kept, first, of } = piece.value
-  const usual = withUsualSizes({ kind, id, name, color, accent, material, owned, kept, first, of })
+  const { id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe } = piece.value
+  const usual = withUsualSizes({ kind, id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe })
   emit('change', { piece: usual.piece as unknown as Piece, facts: { ...props.item.facts, assumed: usual.assumed } })
 }
 
@@ -177,6 +178,7 @@ function setPhoto(photoId: string | null): void {
         t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
       }}</template>
     </p>
+    <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
     <OtherUses :item="item" @add="emit('add', $event)" />
     <FactFields :item="item" @change="emit('change', $event)" />
     <button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</button>

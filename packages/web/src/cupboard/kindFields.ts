@@ -4,6 +4,7 @@ import {
   glassRoles,
   ornamentForms,
   plateRoles,
+  servingTools,
   slug,
   stemRoles,
   supplyUses,
@@ -23,6 +24,7 @@ export const choicesOf: Readonly<Partial<Record<PieceKind, { readonly field: str
   candle: { field: 'form', values: candleForms },
   holder: { field: 'takes', values: candleForms },
   ornament: { field: 'form', values: ornamentForms },
+  tool: { field: 'tool', values: servingTools },
   supply: { field: 'use', values: supplyUses }
 }
 

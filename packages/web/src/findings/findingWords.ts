@@ -90,6 +90,8 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     height: mm(m['heightMm']),
     most: finding.code === 'fixture.low' ? mm(l['heightMm']) : (l['stems'] ?? ''),
     seams: m['seams'] ?? '',
+    spots: m['spots'] ?? '',
+    age: l['ageYears'] ?? '',
     lightness: Math.round(m['lightness'] ?? 0),
     wantedLightness: l['lightness'] ?? '',
     dish: dish?.name ?? '',
@@ -161,7 +163,8 @@ function remedyParams(remedy: Remedy, { t, look, length }: Words): Record<string
     fold: p['fold'] === undefined ? '' : t(`fold.${p['fold']}.name`).toLowerCase(),
     drink: p['drink'] === undefined ? '' : t(`menu.drinkKinds.${p['drink']}`).toLowerCase(),
     diet: p['diet'] ?? '',
-    cents: amount('cents')
+    cents: amount('cents'),
+    broad: mm('widthMm')
   }
 }
 

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { dropLimits, piecesOf, type Look } from '@hestiad/core'
+import { dropLimits, findPiece, pieceIndex, piecesOf, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { percent } from '../findings/findingWords.js'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import LengthField from '../shell/LengthField.vue'
+import RowFields from './RowFields.vue'
+import RunnerFields from './RunnerFields.vue'
 import SewingPlan from './SewingPlan.vue'
 
 const props = defineProps<{ look: Look }>()
@@ -15,14 +17,14 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const figures = computed(() => store.figures?.linens)
+const joinable = computed(() => {
+  const shape = findPiece(pieceIndex(props.look), props.look.linens.clothId, 'cloth')?.extent.kind
+  return shape === 'rectangle' || shape === 'square'
+})
 const range = computed(() => dropLimits(props.look.school.drop, props.look.table.heightMm))
 
 function setTopper(id: string | null): void {
   store.edit('linens', (d) => void (d.linens.topper = id ? { pieceId: id, turned: d.linens.topper?.turned ?? false } : null))
-}
-
-function setRunner(id: string | null): void {
-  store.edit('linens', (d) => void (d.linens.runner = id ? { pieceId: id, lay: d.linens.runner?.lay ?? 'along' } : null))
 }
 </script>
 
@@ -41,6 +43,21 @@ function setRunner(id: string | null): void {
       :choices="(['casual', 'dressy', 'formal'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))"
       @update:model-value="store.edit('school', (d) => void (d.school.drop = $event))"
     />
+    <div v-if="joinable" class="pair">
+      <CheckField
+        :label="t('linens.join')"
+        :model-value="look.linens.lapMm !== null"
+        @update:model-value="store.edit('linens', (d) => void (d.linens.lapMm = $event ? 300 : null))"
+      />
+      <LengthField
+        v-if="look.linens.lapMm !== null"
+        :label="t('linens.lap')"
+        :model-value="look.linens.lapMm"
+        :min-mm="0"
+        :max-mm="2000"
+        @update:model-value="store.edit('linens', (d) => void (d.linens.lapMm = $event))"
+      />
+    </div>
     <div v-if="figures?.cloth">
       <h3>{{ t('linens.hang') }}</h3>
       <dl>
@@ -56,23 +73,8 @@ function setRunner(id: string | null): void {
       <p class="soft small">{{ t('linens.range', { least: length(range[0]), most: length(range[1]) }) }}</p>
     </div>
     <hr class="rule" />
-    <PieceSelect
-      :label="t('linens.runner')"
-      :model-value="look.linens.runner?.pieceId ?? null"
-      :pieces="piecesOf(look, 'runner')"
-      :none="t('linens.none')"
-      @update:model-value="setRunner"
-    />
-    <ChoiceField
-      v-if="look.linens.runner"
-      :label="t('linens.lay')"
-      :model-value="look.linens.runner.lay"
-      :choices="(['along', 'across'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))"
-      @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))"
-    />
-    <p v-if="figures?.runner" class="soft small">
-      {{ t('linens.overhang') }} {{ length(figures.runner.overhangMm) }}. {{ t('linens.share', { share: percent(figures.runner.share) }) }}.
-    </p>
+    <RunnerFields :look="look" />
+    <RowFields :look="look" />
     <hr class="rule" />
     <PieceSelect
       :label="t('linens.mat')"
@@ -99,6 +101,9 @@ function setRunner(id: string | null): void {
       />
       <CheckField :label="t('linens.pad')" :model-value="look.linens.pad" @update:model-value="store.edit('linens', (d) => void (d.linens.pad = $event))" />
     </div>
+    <p v-if="figures?.topper" class="soft small tidy">
+      {{ t('linens.topperHang', { least: length(figures.topper.leastMm), most: length(figures.topper.mostMm) }) }}
+    </p>
     <p class="soft small tidy">{{ t('linens.care') }}</p>
     <hr class="rule" />
     <SewingPlan :look="look" />

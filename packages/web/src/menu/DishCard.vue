@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { courseKinds, eatenWith, pieceIndex, portionKinds, services, vesselsFor, type Dish, type Look, type Serving, type TableDish } from '@hestiad/core'
+import {
+  courseKinds,
+  eatenWith,
+  pieceIndex,
+  piecesOf,
+  portionKinds,
+  services,
+  vesselsFor,
+  type Dish,
+  type Look,
+  type Serving,
+  type TableDish
+} from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -13,7 +25,9 @@ const props = defineProps<{ look: Look; dish: Dish; serving: Serving | undefined
 const emit = defineEmits<{ change: [dish: Dish]; remove: [] }>()
 const { t } = useI18n()
 const set = (part: Partial<Dish>) => emit('change', { ...props.dish, ...part })
-const vessel = computed(() => pieceIndex(props.look).get(props.dish.vesselId ?? ''))
+const index = computed(() => pieceIndex(props.look))
+const tools = computed(() => piecesOf(props.look, 'tool'))
+const vessel = computed(() => index.value.get(props.dish.vesselId ?? ''))
 const choices = computed(() => {
   const found = props.serving ? vesselsFor(props.look, props.serving).map((one) => one.piece) : []
   return vessel.value && !found.includes(vessel.value) ? [vessel.value, ...found] : found
@@ -26,7 +40,8 @@ const told = computed(() => {
   return [
     t('menu.amount', { amount: s.amount, unit: s.unit, portions: Math.round(s.portions * 10) / 10 }),
     ...(s.vessels === 0 ? [] : [s.holds === null ? t('menu.noHold') : t('menu.holds', { vessels: s.vessels, piece: name, holds: s.holds, unit: s.unit })]),
-    ...(s.vessels === 0 ? [] : [t('menu.with', { tool: t(`menu.tools.${s.tool}`) })]),
+    ...(s.vessels === 0 ? [] : [s.toolId === null ? t('menu.noTool') : t('menu.with', { tool: index.value.get(s.toolId)?.name.toLowerCase() ?? '' })]),
+    ...(s.vessels > 0 && s.labels && s.service !== 'plated' ? [t(`menu.food.${s.labels.foodSafe}`)] : []),
     ...(s.liner ? [t('menu.liner')] : []),
     ...(s.protection ? [t(`menu.${s.protection}`)] : []),
     ...(s.label ? [t('menu.label')] : []),
@@ -66,6 +81,14 @@ const told = computed(() => {
           :choices="choices.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` }))"
           @update:model-value="set({ vesselId: $event })"
           @none="set({ vesselId: null })"
+        />
+        <SelectField
+          :label="t('menu.tool')"
+          :model-value="dish.toolId"
+          :none="t('menu.anyTool')"
+          :choices="tools.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` }))"
+          @update:model-value="set({ toolId: $event })"
+          @none="set({ toolId: null })"
         />
         <SelectField
           :label="t('menu.service')"

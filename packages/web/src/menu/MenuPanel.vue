@@ -31,14 +31,14 @@ function toggleDrink(drink: Drink, on: boolean): void {
 function addDish(): void {
   const course = props.look.occasion.courses.includes('main') ? 'main' : (props.look.occasion.courses[0] ?? 'main')
   store.edit('menu', (d) => {
-    d.menu.dishes.push({ ...newDish(numberedId('dish', d.menu.dishes), course), name: `${t('menu.newDish')} ${d.menu.dishes.length + 1}` })
+    d.menu.dishes.push({ ...newDish(numberedId('dish', d.menu.dishes), course), spots: [], name: `${t('menu.newDish')} ${d.menu.dishes.length + 1}` })
     if (!d.occasion.courses.includes(course)) d.occasion.courses = courseKinds.filter((c) => c === course || d.occasion.courses.includes(c))
   })
 }
 
 function changeDish(dish: Dish): void {
   store.edit('menu', (d) => {
-    d.menu.dishes = d.menu.dishes.map((one) => (one.id === dish.id ? { ...dish } : one))
+    d.menu.dishes = d.menu.dishes.map((one) => (one.id === dish.id ? { ...dish, spots: [...dish.spots] } : one))
     if (!d.occasion.courses.includes(dish.course)) d.occasion.courses = courseKinds.filter((c) => c === dish.course || d.occasion.courses.includes(c))
   })
 }

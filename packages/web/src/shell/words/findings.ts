@@ -59,7 +59,15 @@ export const findingWords: Record<FindingCode, { title: string; is: string; limi
   'dish.liner': { title: '{dish}: food touches {vessel}', is: 'not known to be food-safe', limit: 'line it, or another vessel' },
   'dish.room': { title: '{dish}: no room on the table', is: '{pieces} without a place', limit: 'room for each' },
   'diet.none': { title: '{guest}: nothing to eat in {course}', is: 'every dish has what {guest} avoids', limit: 'one dish without' },
-  'buffet.long': { title: 'The buffet is longer than the sideboard', is: '{length}', limit: '{cut} there' }
+  'buffet.long': { title: 'The buffet is longer than the sideboard', is: '{length}', limit: '{cut} there' },
+  'topper.long': { title: '{pieceName} hides the cloth below', is: '{drop} at the most', limit: '{limit}, so that the cloth shows' },
+  'linen.flaw': { title: '{pieceName}: a flaw shows', is: '{spots} bare', limit: 'each covered' },
+  'cloth.seam': { title: 'The seam of two cloths shows', is: '{share} of it bare', limit: 'under a runner or the middle' },
+  'dish.tool': { title: '{dish}: nothing to serve it with', is: 'no tool of its kind in the cupboard', limit: '{needs} needed' },
+  'dish.heat': { title: '{dish}: {vessel} is not for hot food', is: 'its label says so', limit: 'another vessel' },
+  'charger.buffet': { title: 'Chargers at a buffet', is: 'laid though plates are fetched', limit: 'none' },
+  'pattern.clash': { title: '{pieceName}: pattern on pattern', is: 'patterned above and below', limit: 'one of the two plain' },
+  'high-chair.age': { title: 'Too old for a high chair', is: '{seats}', limit: 'usually up to {age} years; see its label' }
 }
 
 export const becauseWords: Record<string, string> = {
@@ -81,6 +89,16 @@ export const becauseWords: Record<string, string> = {
   'table-full': 'Between the settings and what stands in the middle there is no free spot of its size.',
   diet: 'Somebody would sit before an empty plate. Ask the guest; labels come before what is typed here.',
   sideboard: 'Dishes at the end would stand on each other.',
+  'hides-cloth': 'The cloth below should show round it.',
+  'cover-this': 'The eye goes to a hole first. Something of the meal has to stand on it.',
+  'seam-bare': 'Two hems side by side read as a mistake; a runner or the middle covers them.',
+  'no-tool': 'Guests would use their own forks.',
+  'label-heat': 'Glaze, glue and some glass crack or come off with heat. The label comes first.',
+  'label-food': 'Its label says that food may not touch it.',
+  'buffet-plates': 'Plates are on the sideboard; chargers only stand in the way of the plate that is brought.',
+  'one-star': 'Two patterns on one another: neither is seen.',
+  'runners-touch': 'Runners at each pair want a little table between them.',
+  'high-chair': 'A high chair carries so much and no more; its label comes first.',
   elbows: 'Each guest needs that much edge to eat without touching a neighbor.',
   legs: 'A leg where the knees go makes a guest sit askew.',
   'settings-touch': 'On curves the line of the plates is shorter than the edge; things that touch get knocked.',
@@ -180,7 +198,18 @@ export const remedyWords: Record<RemedyCode, string> = {
   'serve-plated': 'Bring it on the plate',
   'serve-buffet': 'Serve it from the sideboard',
   'add-dish': 'Add a dish: {diet}',
-  'skip-dish': 'Leave the dish out'
+  'skip-dish': 'Leave the dish out',
+  'turn-topper': 'Turn the topper',
+  'fold-runner': 'Fold the {piece} to {length} × {broad}',
+  'runner-across': 'Lay the {piece} across it',
+  'join-cloths': 'Join two, lapped by {by}',
+  'one-cloth': 'Take one cloth',
+  'cover-spot': 'Stand {piece} on it',
+  'other-tool': 'Serve it with the {piece}',
+  'no-chargers': 'Lay none',
+  'plain-chair': 'Give a chair with a booster',
+  'napkin-left': 'Lay the napkin to the left',
+  'find-place': 'Let it find its place'
 }
 
 export const effectWords: Record<EffectFigure, string> = {

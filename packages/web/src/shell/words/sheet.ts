@@ -13,6 +13,7 @@ export const sheetWords = {
   list: 'To check when it is laid',
   minutes: 'Folding {folding} min, laying {laying} min for one person.',
   check: {
+    charger: '{count} chargers are lifted before the main',
     places: 'All {count} places are laid, plates across from each other or on one line.',
     kinds: 'Kinds are where they belong: {kinds}.',
     edge: 'The lowest plate, flatware and mat lie {edge} from the edge, all the same.',

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { Look, TableDish } from '@hestiad/core'
+import { useI18n } from 'vue-i18n'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import { useDishDrag } from './useDishDrag.js'
+import type { Viewport } from './viewport.js'
+
+/** The dishes of family service on the plan: dragged or nudged to a place of their own, Delete lets them find one again. */
+const props = defineProps<{ look: Look; dishes: readonly TableDish[]; view: Viewport }>()
+const { t } = useI18n()
+const store = useLook()
+const preferences = usePreferences()
+const { begin, nudge, letGo } = useDishDrag(() => props.view)
+const nameOf = (dishId: string) => props.look.menu.dishes.find((one) => one.id === dishId)?.name ?? ''
+
+/** A dish's name in two lines, parted at the space nearest its middle. */
+function linesOf(dishId: string): readonly string[] {
+  const name = nameOf(dishId)
+  const spaces = [...name.matchAll(/ /g)].map((match) => match.index)
+  const at = spaces.reduce((best, i) => (Math.abs(i - name.length / 2) < Math.abs(best - name.length / 2) ? i : best), -1)
+  return at < 0 ? [name] : [name.slice(0, at), name.slice(at + 1)]
+}
+
+function onKey(event: KeyboardEvent, dish: TableDish): void {
+  const step = preferences.nudgeMm() * (event.shiftKey ? 4 : 1)
+  if (event.key === 'Delete' || event.key === 'Backspace') letGo(dish)
+  else if (!nudge(event.key, dish, step)) return
+  event.preventDefault()
+  event.stopPropagation()
+}
+</script>
+
+<template>
+  <g v-for="dish in dishes" :key="`${dish.dishId} ${dish.vessel}`">
+    <g
+      v-if="dish.at"
+      :transform="`translate(${view.onPlan(dish.at).x} ${view.onPlan(dish.at).y})`"
+      class="on-table"
+      :class="{ placed: dish.placed, blocked: !dish.clear }"
+      role="button"
+      tabindex="0"
+      :aria-label="t('menu.moveDish', { name: nameOf(dish.dishId) })"
+      :data-dish="dish.dishId"
+      @pointerdown.stop="begin($event, dish)"
+      @focus="store.selected = null"
+      @keydown="onKey($event, dish)"
+    >
+      <circle :r="dish.radiusMm * view.scale" class="dish" />
+      <text v-for="(line, n) in linesOf(dish.dishId)" :key="n" text-anchor="middle" :y="n * 13 - 1" class="name">{{ line }}</text>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.on-table {
+  cursor: grab;
+}
+
+.dish {
+  fill: var(--paper);
+  stroke: var(--ember);
+  stroke-width: 1.5;
+  stroke-dasharray: 4 3;
+  fill-opacity: 0.85;
+}
+
+.placed .dish {
+  stroke-dasharray: none;
+}
+
+.blocked .dish {
+  stroke-width: 3.5;
+}
+
+.on-table:focus-visible .dish {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+.name {
+  font: 600 12px var(--sans);
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 3px;
+  stroke-linejoin: round;
+}
+</style>

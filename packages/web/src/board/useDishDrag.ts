@@ -1,0 +1,58 @@
+import { applyEdit, makeEdit, type Edit, type Look, type TableDish } from '@hestiad/core'
+import { useLook } from '../stores/lookStore.js'
+import { dragging } from './dragging.js'
+import type { Viewport } from './viewport.js'
+
+const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
+
+/** Moves the vessels of a dish about the table; while the pointer moves they are only shown. */
+export function useDishDrag(view: () => Viewport) {
+  const store = useLook()
+
+  /** The vessel at a spot; those before it that found a place by themselves stay where they are now. */
+  function placed(look: Look, dish: TableDish, x: number, y: number): Edit {
+    const now = store.figures?.serving.onTable.filter((one) => one.dishId === dish.dishId) ?? []
+    const spots = now
+      .slice()
+      .sort((a, b) => a.vessel - b.vessel)
+      .map((one) => ({ xMm: Math.round(one.at?.x ?? 0), yMm: Math.round(one.at?.y ?? 0) }))
+    spots[dish.vessel] = { xMm: Math.round(x), yMm: Math.round(y) }
+    return makeEdit(look, 'menu', (draft) => {
+      const target = draft.menu.dishes.find((one) => one.id === dish.dishId)
+      if (target) target.spots = spots.map((spot) => ({ ...spot }))
+    })
+  }
+
+  function begin(event: PointerEvent, dish: TableDish): void {
+    const base = store.look
+    const at = dish.at
+    if (event.button !== 0 || !base || !at) return
+    dragging(event, {
+      move: (dx, dy) => {
+        const by = view().moved(dx, dy)
+        const edit = placed(base, dish, at.x + by.x, at.y + by.y)
+        store.show(applyEdit(base, edit))
+        return edit
+      },
+      drop: (edit) => store.commit(base, edit),
+      cancel: () => store.show(base)
+    })
+  }
+
+  /** Whether the key moved it. */
+  function nudge(key: string, dish: TableDish, step: number): boolean {
+    const arrow = arrows[key]
+    if (!arrow || !dish.at || !store.look) return false
+    const by = view().turned ? { x: arrow[1] * step, y: -arrow[0] * step } : { x: arrow[0] * step, y: arrow[1] * step }
+    store.apply(placed(store.look, dish, dish.at.x + by.x, dish.at.y + by.y))
+    return true
+  }
+
+  function letGo(dish: TableDish): void {
+    store.edit('menu', (draft) => {
+      const target = draft.menu.dishes.find((one) => one.id === dish.dishId)
+      if (target) target.spots = []
+    })
+  }
+  return { begin, nudge, letGo }
+}

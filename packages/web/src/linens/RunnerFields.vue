@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { foldedIns, pieceIndex, piecesOf, runnerLayKinds, seatPlan, straightTextile, textilesAsRunner, type FoldedIn, type Look } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { percent } from '../findings/findingWords.js'
+import ChoiceField from '../shell/ChoiceField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
+import SelectField from '../shell/SelectField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** The runner: any straight textile of the house, folded or whole, and how it lies. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const runner = computed(() => props.look.linens.runner)
+const lay = computed(() => store.figures?.linens.runner)
+const textiles = computed(() => [
+  ...piecesOf(props.look, 'runner'),
+  ...piecesOf(props.look, 'cloth').filter((piece) => straightTextile(pieceIndex(props.look), piece.id) !== undefined)
+])
+/** Two others of the house that would lie better, folded. */
+const others = computed(() =>
+  textilesAsRunner(props.look, seatPlan(props.look).outline)
+    .filter((way) => way.piece.owned > 0 && way.piece.id !== runner.value?.pieceId && way.piece.id !== props.look.linens.clothId)
+    .slice(0, 2)
+)
+const whole = { length: 1, width: 1 } as const
+
+function choose(pieceId: string | null, folded: { length: FoldedIn; width: FoldedIn } = whole): void {
+  store.edit('linens', (d) => void (d.linens.runner = pieceId ? { pieceId, lay: d.linens.runner?.lay ?? 'along', folded: { ...folded } } : null))
+}
+
+function fold(way: 'length' | 'width', parts: string): void {
+  store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.folded[way] = Number(parts) as FoldedIn)))
+}
+</script>
+
+<template>
+  <PieceSelect
+    :label="t('linens.runner')"
+    :model-value="runner?.pieceId ?? null"
+    :pieces="textiles"
+    :none="t('linens.none')"
+    @update:model-value="choose($event)"
+  />
+  <template v-if="runner">
+    <ChoiceField
+      :label="t('linens.lay')"
+      :model-value="runner.lay"
+      :choices="runnerLayKinds.map((value) => ({ value, label: t(`linens.${value}`) }))"
+      @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))"
+    />
+    <div class="pair">
+      <SelectField
+        v-for="way in ['length', 'width'] as const"
+        :key="way"
+        :label="t(way === 'length' ? 'linens.lengthIn' : 'linens.widthIn')"
+        :model-value="String(runner.folded[way])"
+        :choices="foldedIns.map((parts) => ({ value: String(parts), label: t(`linens.parts.${parts}`) }))"
+        @update:model-value="fold(way, $event)"
+      />
+    </div>
+  </template>
+  <p v-if="runner && lay" class="soft small tidy">
+    {{ t('linens.folded', { length: length(lay.lengthMm), width: length(lay.widthMm), layers: runner.folded.length * runner.folded.width }) }}
+    {{ t('linens.overhang') }} {{ length(lay.overhangMm) }}. {{ t('linens.share', { share: percent(lay.share) }) }}.
+    <template v-if="lay.strips.length !== 1">{{ t('linens.strips', { n: lay.strips.length }) }}</template>
+  </p>
+  <p v-if="others.length > 0" class="soft small tidy">
+    {{ t('linens.fromHouse') }}:
+    <button v-for="way in others" :key="way.piece.id" class="plain link" @click="choose(way.piece.id, way.folded)">
+      {{ way.piece.name }}, {{ length(way.lengthMm) }} × {{ length(way.widthMm) }}
+    </button>
+  </p>
+</template>
+
+<style scoped>
+.link + .link {
+  margin-left: 10px;
+}
+</style>
