@@ -104,7 +104,7 @@ describe('runners', () => {
 describe('a stain, a hole or a slit', () => {
   const flawed = (more: Partial<Look> = {}) =>
     lookWith({ runner: { pieceId: 'runner-flax', lay: 'along', folded: whole } }, { menu: { ...demoLook().menu, dishes: [] }, ...more })
-  const at = { xMm: 310, yMm: 30 }
+  const at = { xMm: -450, yMm: 40 }
   const jug = { ...demoLook().centerpiece.find((one) => one.on === null)!, atMeal: true }
 
   it('is a finding until something of the meal stands on it; what is cleared first does not count', () => {
@@ -119,8 +119,8 @@ describe('a stain, a hole or a slit', () => {
       return coverSpots(look, plan, laid, standing).map(({ x, y }) => [x, y])
     }
     const runner = flawed().linens.runner!
-    expect(spotsOf(flawed({ centerpiece: [] }))).toEqual([[310, 30]])
-    expect(spotsOf(flawed({ centerpiece: [], linens: { ...bare, runner: { ...runner, lay: 'across' } } }))).toEqual([[-30, 310]])
+    expect(spotsOf(flawed({ centerpiece: [] }))).toEqual([[-450, 40]])
+    expect(spotsOf(flawed({ centerpiece: [], linens: { ...bare, runner: { ...runner, lay: 'across' } } }))).toEqual([[-40, -450]])
     expect(spotsOf(flawed({ centerpiece: [], linens: { ...bare, runner: { ...runner, folded: { length: 1, width: 2 } } } }))).toEqual([])
   })
 

@@ -51,7 +51,7 @@ export function dishProposals(look: Look, finding: BareFinding): Proposal[] {
     .slice(0, 4)
     .map(({ piece }) => ({ code: 'choose-vessel' as const, edit: change({ vesselId: piece.id }), params: { pieceId: piece.id } }))
   const tools = look.pieces
-    .filter((piece) => piece.kind === 'tool' && piece.owned >= serving.vessels)
+    .filter((piece) => piece.kind === 'tool' && piece.owned > 0)
     .map((piece) => ({ code: 'other-tool' as const, edit: change({ toolId: piece.id }), params: { pieceId: piece.id } }))
   const skip = makeEdit(look, 'menu', (draft) => void (draft.menu.dishes = draft.menu.dishes.filter((dish) => dish.id !== dishId)))
   return [

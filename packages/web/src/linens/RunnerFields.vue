@@ -26,6 +26,7 @@ const others = computed(() =>
     .filter((way) => way.piece.owned > 0 && way.piece.id !== runner.value?.pieceId && way.piece.id !== props.look.linens.clothId)
     .slice(0, 2)
 )
+const layers = computed(() => (runner.value ? runner.value.folded.length * runner.value.folded.width : 1))
 const whole = { length: 1, width: 1 } as const
 
 function choose(pieceId: string | null, folded: { length: FoldedIn; width: FoldedIn } = whole): void {
@@ -64,20 +65,26 @@ function fold(way: 'length' | 'width', parts: string): void {
     </div>
   </template>
   <p v-if="runner && lay" class="soft small tidy">
-    {{ t('linens.folded', { length: length(lay.lengthMm), width: length(lay.widthMm), layers: runner.folded.length * runner.folded.width }) }}
+    {{ t(layers === 1 ? 'linens.whole' : 'linens.folded', { length: length(lay.lengthMm), width: length(lay.widthMm), layers }) }}
     {{ t('linens.overhang') }} {{ length(lay.overhangMm) }}. {{ t('linens.share', { share: percent(lay.share) }) }}.
     <template v-if="lay.strips.length !== 1">{{ t('linens.strips', { n: lay.strips.length }) }}</template>
   </p>
-  <p v-if="others.length > 0" class="soft small tidy">
-    {{ t('linens.fromHouse') }}:
-    <button v-for="way in others" :key="way.piece.id" class="plain link" @click="choose(way.piece.id, way.folded)">
-      {{ way.piece.name }}, {{ length(way.lengthMm) }} × {{ length(way.widthMm) }}
-    </button>
-  </p>
+  <div v-if="others.length > 0" class="small">
+    <span class="soft">{{ t('linens.fromHouse') }}</span>
+    <ul>
+      <li v-for="way in others" :key="way.piece.id">
+        <button class="plain link" @click="choose(way.piece.id, way.folded)">
+          {{ way.piece.name }}, {{ length(way.lengthMm) }} × {{ length(way.widthMm) }}
+        </button>
+      </li>
+    </ul>
+  </div>
 </template>
 
 <style scoped>
-.link + .link {
-  margin-left: 10px;
+ul {
+  margin: 2px 0 0;
+  padding: 0;
+  list-style: none;
 }
 </style>

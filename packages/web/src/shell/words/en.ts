@@ -2,6 +2,7 @@ import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
+import { linensWords } from './linens.js'
 import { seatsWords, tableWords } from './seats.js'
 import { becauseWords, effectWords, findingWords, remedyWords } from './findings.js'
 
@@ -193,49 +194,7 @@ export const en = {
     EU: 'EU',
     caution: 'Local codes, venue rules and your guests’ own word come before these figures.'
   },
-  linens: {
-    cloth: 'Cloth',
-    runner: 'Runner',
-    mat: 'Mats',
-    none: 'None',
-    lay: 'Laid',
-    along: 'Along',
-    across: 'Across',
-    'each-pair': 'Each pair',
-    style: 'Drop',
-    casual: 'Casual',
-    dressy: 'Dressy',
-    formal: 'Formal',
-    hang: 'Hang',
-    ends: 'Ends',
-    sides: 'Sides',
-    corners: 'Corners',
-    least: 'Least',
-    overhang: 'Overhang',
-    share: 'Covers {share} of the width',
-    matGap: 'Between mats',
-    topper: 'Topper',
-    turned: 'Turned by half a right angle',
-    topperHang: 'Hangs {least} at the least, {most} at the points.',
-    join: 'Two joined, end to end',
-    lap: 'Lapped by',
-    joined: 'The seam lies across the middle.',
-    folded: 'Folded to {length} × {width}, {layers} layers.',
-    strips: '{n} laid.',
-    lengthIn: 'Length in',
-    widthIn: 'Width in',
-    parts: { 1: 'Whole', 2: 'Halves', 3: 'Thirds' },
-    fromHouse: 'Also in the house, folded',
-    rows: 'A row of things instead',
-    row: 'Lay in a row',
-    rowOf: 'Row of',
-    rowGap: 'Apart',
-    rowHint: 'Moss, greens, small jars: laid along the middle from end to end, each a piece of its own that can be moved.',
-    pad: 'Felt or heat pad underneath',
-    each: 'One cloth for each of {n} tables.',
-    care: 'New textiles: labels off, washed. Every textile: pressed the day before, unless it is marked crease-free.',
-    range: '{least} to {most} for this style'
-  },
+  linens: linensWords,
   settings: {
     plates: 'Plates, from the bottom',
     addPlate: 'Add a plate',
