@@ -1,5 +1,5 @@
 const core = '^packages/core/src'
-const subjects = '(seating|linens|settings|centerpiece|florals|light|sight|money|buying|cupboard)'
+const subjects = '(seating|linens|settings|serving|sewing|centerpiece|composition|stability|florals|light|sight|money|buying|cupboard)'
 
 /** Imports point one way: units -> geometry -> (reference, design) -> solids -> subjects -> assess; formats reads design; web and server import core, never each other. */
 module.exports = {

@@ -15,12 +15,25 @@ export * from './design/menu.js'
 export * from './reference/folds.js'
 export * from './design/find.js'
 export * from './design/edit.js'
-export { newGuest, newLook, oneKind, plainGuest, plainLinens, plainRoom, plainSetting, plainTable, type Wishes } from './design/newLook.js'
+export {
+  newGuest,
+  newLook,
+  newPlaced,
+  oneKind,
+  plainGuest,
+  plainLinens,
+  plainPlaced,
+  plainRoom,
+  plainSchool,
+  plainSetting,
+  plainTable,
+  type Wishes
+} from './design/newLook.js'
 export * from './design/finding.js'
 export { swapEdit, sameJob, mergeStems } from './design/swap.js'
 export { takeOffEdit, withAllAbove } from './design/takeOff.js'
 export * from './solids/solid.js'
-export { pieceSolids, standHeightMm, isSupport, vesselBelly, STEMS_SHARE } from './solids/pieceSolids.js'
+export { floorExtent, pieceSolids, rimHeightMm, standHeightMm, isSupport, vesselBelly, STEMS_SHARE } from './solids/pieceSolids.js'
 export { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, EYES_BEHIND_EDGE_MM, eyeAboveSeatMm } from './reference/bodies.js'
 export { placeWidthMm, EDGE_GAP_MM } from './reference/places.js'
 export { FLAME_HEIGHT_MM, LIT_BEFORE_MIN } from './reference/candles.js'
@@ -55,6 +68,13 @@ export { joinedExtent, topperHang } from './linens/clothDrop.js'
 export { clothDrop, clothOutline, type ClothHang } from './linens/clothDrop.js'
 export { foldedSize, laidRunners, runnerLay, straightTextile, type RunnerLay } from './linens/runnerStrips.js'
 export { textilesAsRunner, type FoldedTextile } from './linens/textilesAsRunner.js'
+export type { CompositionFigures } from './composition/compositionFigures.js'
+export { coveredShare, freeMiddle } from './composition/freeMiddle.js'
+export { visualWeight } from './composition/visualWeight.js'
+export * from './reference/composition.js'
+export { massOf, volumeOf } from './stability/massOf.js'
+export { tilts, type Tilt } from './stability/tilt.js'
+export { clearing, type Clearing } from './stability/clearing.js'
 export { layRow } from './centerpiece/layRow.js'
 export { coverSpots, type CoverSpot } from './linens/coverFindings.js'
 export { dropLimits, type LinenFigures } from './linens/linenFindings.js'

@@ -1,4 +1,4 @@
-import { createAssessor, noMenu, plainLinens, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
+import { createAssessor, noMenu, plainLinens, plainPlaced, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook, guests, longTable, roundTable } from './support/looks.js'
 
@@ -28,6 +28,7 @@ const put = (id: string, pieceId: string, more: Partial<Placed> = {}): Placed =>
   turnDeg: 0,
   on: null,
   atMeal: true,
+  ...plainPlaced,
   candle: null,
   arrangement: null,
   ...more

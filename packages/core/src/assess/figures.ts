@@ -9,6 +9,9 @@ import type { BuffetStation, sharedItems } from '../serving/buffet.js'
 import type { Serving } from '../serving/dishes.js'
 import type { TableDish } from '../serving/tableDishes.js'
 import type { SettingLayout } from '../settings/settingItems.js'
+import type { CompositionFigures } from '../composition/compositionFigures.js'
+import type { Clearing } from '../stability/clearing.js'
+import type { Tilt } from '../stability/tilt.js'
 import type { TableSight } from '../sight/tableSight.js'
 
 /** Everything the ledger line and the panels show; lengths in mm, times in minutes, money in minor units. */
@@ -24,6 +27,8 @@ export interface Figures {
   }
   readonly linens: LinenFigures & { /** Spots of the linens that something must cover. */ readonly spots: readonly CoverSpot[] }
   readonly setting: Omit<SettingLayout, 'items'>
+  readonly composition: CompositionFigures
+  readonly stability: { readonly tilts: readonly Tilt[]; readonly clearing: Clearing }
   readonly sight: Omit<TableSight, 'hidden'> & {
     /** Hidden share of each face by row (who looks) and column (who is looked at). */
     readonly hidden: readonly (readonly number[])[]

@@ -4,6 +4,11 @@ import type { BareFinding } from '../design/finding.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
+import { compositionFigures } from '../composition/compositionFigures.js'
+import { compositionFindings } from '../composition/compositionFindings.js'
+import { clearing } from '../stability/clearing.js'
+import { stabilityFindings } from '../stability/stabilityFindings.js'
+import { tilts } from '../stability/tilt.js'
 import { floralFigures, floralFindings } from '../florals/floralFindings.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { candleEvenings, lightFindings } from '../light/lightFindings.js'
@@ -91,6 +96,16 @@ export function createMeasure(): Measure {
     const spots = coverSpots(look, seated, items, pieces)
     return { spots, findings: coverFindings(spots) }
   })
+  const composed = memo(
+    (school: Look['school'], pieces: Look['pieces'], placed: Look['centerpiece'], all: readonly Standing[], seated: SeatPlan, depthMm: number) => {
+      const figures = compositionFigures({ school, pieces, centerpiece: placed }, all, seated, depthMm)
+      return { figures, findings: compositionFindings({ school, centerpiece: placed }, figures) }
+    }
+  )
+  const stability = memo((household: Look['household'], cupboard: Look['pieces'], all: readonly Standing[], seated: SeatPlan) => {
+    const tilted = tilts(all, pieceIndex({ pieces: cupboard }))
+    return { figures: { tilts: tilted, clearing: clearing(all, tilted) }, findings: stabilityFindings({ household }, all, tilted, seated.outline) }
+  })
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
   const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {
     const found = tableSight(sights, atMeal(pieces))
@@ -138,6 +153,8 @@ export function createMeasure(): Measure {
     const l = linens(laidLinens, seated, items)
     const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
+    const middleOf = composed(look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
+    const stands = stability(look.household, look.pieces, pieces, seated)
     const lit = light(pieces, look)
     const grown = florals(look)
     const paid = money(look)
@@ -152,6 +169,8 @@ export function createMeasure(): Measure {
         seats: s.figures,
         linens: { ...l.figures, spots: cover.spots },
         setting: withoutItems(items),
+        composition: middleOf.figures,
+        stability: stands.figures,
         sight: seen.figures,
         light: lit.figures,
         florals: grown.figures,
@@ -167,6 +186,8 @@ export function createMeasure(): Measure {
         ...l.findings,
         ...cover.findings,
         ...middle(pieces, set, seated),
+        ...middleOf.findings,
+        ...stands.findings,
         ...seen.findings,
         ...lit.findings,
         ...grown.findings,

@@ -1,4 +1,5 @@
 import { collisionProposals } from '../centerpiece/centerpieceProposals.js'
+import { compositionProposals } from '../composition/compositionProposals.js'
 import type { BareFinding, FindingCode, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
@@ -19,6 +20,7 @@ import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
 import { chargerProposals, childProposals, clashProposals, foldProposals, starProposals } from '../settings/stackProposals.js'
 import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuProposals.js'
+import { edgeProposals, sunkProposals, tipProposals } from '../stability/stabilityProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
 
@@ -27,6 +29,8 @@ type ProposeFor = (look: Look, finding: BareFinding, measured: Measured) => Prop
 const around = (measured: Measured) => ({ outline: measured.plan.outline, laid: measured.laid })
 const collision: ProposeFor = (look, finding, measured) => collisionProposals(look, finding, around(measured))
 const nearFlame: ProposeFor = (look, finding, measured) => nearFlameProposals(look, finding, around(measured))
+
+const compose: ProposeFor = (look, finding, measured) => compositionProposals(look, finding, { ...around(measured), composition: measured.figures.composition })
 
 /** Who proposes remedies for what. */
 export const proposals = {
@@ -87,5 +91,21 @@ export const proposals = {
   'dish.heat': dishProposals,
   'charger.buffet': chargerProposals,
   'pattern.clash': clashProposals,
-  'high-chair.age': highChairProposals
+  'high-chair.age': highChairProposals,
+  'compose.levels': compose,
+  'compose.neighbors': compose,
+  'compose.groups': compose,
+  'compose.balance': compose,
+  'compose.sparse': compose,
+  'compose.crowded': compose,
+  'compose.scale': compose,
+  'compose.back': compose,
+  'compose.spread': compose,
+  'compose.finish': compose,
+  'compose.checklist': compose,
+  'compose.middle': compose,
+  'piece.tips': tipProposals,
+  'piece.edge': (look, finding, measured) => edgeProposals(look, finding, around(measured)),
+  'piece.sunk': sunkProposals,
+  'piece.opening': sunkProposals
 } satisfies Record<FindingCode, ProposeFor>

@@ -2,6 +2,7 @@ import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footp
 import { beyondMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
+import { floorExtent, isSupport } from '../solids/pieceSolids.js'
 import type { WorldSolid } from '../solids/solid.js'
 import type { Standing } from './standing.js'
 
@@ -34,8 +35,11 @@ export function piecesOverlapMm(a: Standing, b: Standing): number {
   return worst
 }
 
+/** What things nestle into. */
+const nestling = new Set(['greens', 'garland', 'moss', 'grass', 'beads'])
+
 function isGreens(standing: Standing): boolean {
-  return standing.piece.kind === 'ornament' && standing.piece.form === 'greens'
+  return standing.piece.kind === 'ornament' && nestling.has(standing.piece.form)
 }
 
 /** Flowers and leaves above a vessel's rim. */
@@ -112,9 +116,10 @@ export function offTableMm(standing: Standing, outline: Outline): number {
 
 /** How far a piece's foot sticks out over what carries it; 0 when it stands wholly on it. */
 export function offSupportMm(standing: Standing, below: Standing | undefined): number {
-  if (!below || !('extent' in below.piece)) return 0
-  const { lengthMm, widthMm } = extentSize(below.piece.extent)
-  const round = below.piece.extent.kind === 'round'
+  if (!below || !isSupport(below.piece)) return 0
+  const floor = floorExtent(below.piece)
+  const { lengthMm, widthMm } = extentSize(floor)
+  const round = floor.kind === 'round'
   const cos = Math.cos(below.pose.turnRad)
   const sin = Math.sin(below.pose.turnRad)
   let worst = 0

@@ -1,6 +1,7 @@
 import { makeEdit, type Edit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
-import type { Look, Placed } from '../design/look.js'
+import type { Look } from '../design/look.js'
+import { newPlaced } from '../design/newLook.js'
 import { isStanding } from '../design/piece.js'
 import { overlapMm } from '../geometry/footprint.js'
 import { halfLengthMm, type Outline } from '../geometry/outline.js'
@@ -19,7 +20,7 @@ const SHORT_OF_END_MM = 60
 export function layRow(look: Look, pieceId: string, gapMm: number, outline: Outline): Edit {
   const piece = pieceIndex(look).get(pieceId)
   if (!piece || !isStanding(piece)) throw new RangeError(`${pieceId} does not stand in the middle`)
-  const sample = placedAt(pieceId, 'row', 0, 0)
+  const sample = newPlaced('row', pieceId)
   const { spread } = standingsOn([sample], undefined, look)[0]!
   const lengthMm = spread.kind === 'disc' ? 2 * spread.radiusMm : 2 * spread.halfXMm
   const y = outline.kind === 'polygon' ? outline.middleY : 0
@@ -31,10 +32,6 @@ export function layRow(look: Look, pieceId: string, gapMm: number, outline: Outl
     there.every((one) => overlapMm({ ...spread, x, y }, one.foot) <= 0)
   )
   return makeEdit(look, 'put-on', (draft) => {
-    for (const x of free) draft.centerpiece.push(placedAt(pieceId, numberedId('row', draft.centerpiece), x, y))
+    for (const x of free) draft.centerpiece.push(newPlaced(numberedId('row', draft.centerpiece), pieceId, x, y))
   })
-}
-
-function placedAt(pieceId: string, id: string, xMm: number, yMm: number): Placed & { arrangement: null } {
-  return { id, pieceId, xMm, yMm, turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: null }
 }

@@ -3,7 +3,7 @@ import type { Look, Placed } from '../design/look.js'
 import { extentSize, isStanding, type Candle, type Piece, type StandingPiece } from '../design/piece.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, type Pose } from '../geometry/point.js'
-import { pieceSolids, standHeightMm } from '../solids/pieceSolids.js'
+import { pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
 import { solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
 
 /** A placed piece worked out in the table's frame. */
@@ -91,7 +91,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
   const footMm = below ? below.footMm + standHeightMm(below.piece) : 0
   const solids = pieceSolids(piece, placed, index).map((solid) => inTable(solid, pose, footMm))
-  const spread = spreadOf(piece, pose, solids)
+  const spread = spreadOf(piece, pose, solids, placed.part)
   return {
     placed,
     piece,
@@ -99,7 +99,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     pose,
     footMm,
     topMm: Math.max(...solids.map((solid) => solid.z1Mm)),
-    foot: footOf(piece, pose),
+    foot: footOf(piece, pose, placed.part),
     spread,
     reachMm: reachMm(spread),
     solids,
@@ -115,21 +115,21 @@ export function inTable(solid: Solid, { x, y, turnRad }: Pose, footMm: number): 
   return { kind: 'box', x, y, turnRad, z0Mm, z1Mm, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm, opacity: solid.opacity }
 }
 
-function footOf(piece: StandingPiece, pose: Pose): Footprint {
+function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {
   switch (piece.kind) {
     case 'vessel':
     case 'holder':
       return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
     default: {
-      const { lengthMm, widthMm } = extentSize(piece.extent)
-      if (piece.extent.kind === 'round') return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: lengthMm / 2 }
+      const { lengthMm, widthMm } = extentSize(part < 1 ? shortened(piece.extent, part) : piece.extent)
+      if (piece.extent.kind === 'round' && part === 1) return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: lengthMm / 2 }
       return { kind: 'rect', ...pose, halfXMm: lengthMm / 2, halfYMm: widthMm / 2 }
     }
   }
 }
 
-function spreadOf(piece: StandingPiece, pose: Pose, solids: readonly WorldSolid[]): Footprint {
-  const foot = footOf(piece, pose)
+function spreadOf(piece: StandingPiece, pose: Pose, solids: readonly WorldSolid[], part: number): Footprint {
+  const foot = footOf(piece, pose, part)
   if (foot.kind === 'rect') return foot
   return { ...foot, radiusMm: Math.max(foot.radiusMm, ...solids.map(solidReachMm)) }
 }

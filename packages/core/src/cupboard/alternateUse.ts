@@ -35,7 +35,7 @@ export function alternateUses(piece: Piece): AlternateUse[] {
 }
 
 function common(piece: Piece, as: string, suffix: string) {
-  const { name, color, accent, material, owned, kept, first, pattern, foodSafe, heatSafe } = piece
+  const { name, color, accent, material, owned, kept, first, pattern, foodSafe, heatSafe, bareBack } = piece
   return {
     id: `${piece.id.slice(0, 50)}-as-${as}`,
     name: `${name} as ${suffix}`,
@@ -48,6 +48,7 @@ function common(piece: Piece, as: string, suffix: string) {
     pattern,
     foodSafe,
     heatSafe,
+    bareBack,
     of: piece.id
   }
 }

@@ -17,13 +17,19 @@ const byKind: Readonly<Record<PieceKind, Sizes>> = {
   candle: { form: 'taper', diameterMm: 22, heightMm: 200, burn: { kind: 'wax', wax: 'paraffin', gramsPerHour: 7 } },
   holder: { takes: 'taper', cupMm: 23, baseMm: 90, heightMm: 60, chimney: null },
   riser: { extent: { kind: 'round', diameterMm: 250 }, heightMm: 90 },
-  tray: { extent: { kind: 'rectangle', lengthMm: 400, widthMm: 260 }, floorMm: 8, rimMm: 20 },
+  tray: { form: 'tray', extent: { kind: 'rectangle', lengthMm: 400, widthMm: 260 }, floorMm: 8, rimMm: 20, wallMm: 8, handles: false },
   ornament: { form: 'figure', extent: { kind: 'round', diameterMm: 120 }, heightMm: 120 },
   tool: { tool: 'spoon', lengthMm: 260 },
   supply: { use: 'other', lowMark: 1 }
 }
 
 const byRole: Readonly<Record<string, Sizes>> = {
+  'tray board': { floorMm: 18, rimMm: 18, wallMm: 0 },
+  'tray mirror': { floorMm: 6, rimMm: 6, wallMm: 0 },
+  'tray turntable': { extent: { kind: 'round', diameterMm: 400 }, floorMm: 30, rimMm: 30, wallMm: 0 },
+  'tray dough-bowl': { extent: { kind: 'oval', lengthMm: 600, widthMm: 250 }, floorMm: 15, rimMm: 90, wallMm: 18 },
+  'tray box': { extent: { kind: 'rectangle', lengthMm: 500, widthMm: 160 }, floorMm: 10, rimMm: 120, wallMm: 10 },
+  'tray basket': { extent: { kind: 'round', diameterMm: 300 }, floorMm: 8, rimMm: 140, wallMm: 12 },
   'plate charger': { diameterMm: inches(12.5), heightMm: 15 },
   'plate salad': { diameterMm: inches(8), heightMm: 20 },
   'plate bread': { diameterMm: inches(6), heightMm: 15 },

@@ -62,7 +62,23 @@ export const findingCodes = [
   'dish.heat',
   'charger.buffet',
   'pattern.clash',
-  'high-chair.age'
+  'high-chair.age',
+  'compose.levels',
+  'compose.neighbors',
+  'compose.groups',
+  'compose.balance',
+  'compose.sparse',
+  'compose.crowded',
+  'compose.scale',
+  'compose.back',
+  'compose.spread',
+  'compose.finish',
+  'compose.checklist',
+  'compose.middle',
+  'piece.tips',
+  'piece.edge',
+  'piece.sunk',
+  'piece.opening'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -183,7 +199,20 @@ export const remedyCodes = [
   'no-chargers',
   'napkin-left',
   'find-place',
-  'plain-chair'
+  'plain-chair',
+  'put-on-riser',
+  'rise',
+  'exchange',
+  'add-piece',
+  'shift-all',
+  'thin-out',
+  'fullness',
+  'groups',
+  'turn-round',
+  'echo',
+  'without-accent',
+  'open-middle',
+  'meant'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
 

@@ -63,7 +63,18 @@ export interface School {
   readonly safety: 'US' | 'EU'
   /** Extra stems bought, as a percent of the stems used. */
   readonly spareStemsPercent: number
+  readonly symmetry: Symmetry
+  readonly groups: 'odd' | 'pairs'
+  /** How the middle is laid out; null where the stylist has not said. */
+  readonly pattern: PatternName | null
+  /** Rules of composition that this look breaks on purpose. */
+  readonly meant: readonly string[]
 }
+
+export type Symmetry = 'symmetric' | 'by-weight'
+export const patternNames = ['one-focus', 'open-middle', 'flanked', 'run', 'garland', 'gathered-tray', 'patch', 'scatter', 'bud-vases', 'edible-board'] as const
+/** Ways to lay out the middle of a table: common practice, no source. */
+export type PatternName = (typeof patternNames)[number]
 
 export type TableShape =
   | { readonly kind: 'rectangle'; readonly lengthMm: number; readonly widthMm: number }
@@ -252,6 +263,12 @@ export interface Placed {
   readonly on: string | null
   /** False when it is cleared before people eat. */
   readonly atMeal: boolean
+  /** Kept where it is when others are arranged anew. */
+  readonly locked: boolean
+  /** Pieces of one name move together; null for one by itself. */
+  readonly group: string | null
+  /** Share of the piece that lies here: less than 1 for a length cut from a garland. */
+  readonly part: number
   readonly candle: { readonly candleId: string; readonly lightAtMin: number } | null
   readonly arrangement: Arrangement | null
 }

@@ -1,4 +1,4 @@
-import type { Guest, Look, Occasion, Room, SettingKinds, Table } from './look.js'
+import type { Guest, Look, Placed, Occasion, Room, SettingKinds, Table } from './look.js'
 import { noMenu } from './menu.js'
 import { noTax, plainBuying, type Shop } from './money.js'
 import type { FlatwareRole, Offer, Piece, PieceKind, PieceOf } from './piece.js'
@@ -40,7 +40,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     occasion,
     household: { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
-    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10 },
+    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },
     table: wishes.table,
     room: plainRoom,
     guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
@@ -100,4 +100,14 @@ function mostOwned<K extends PieceKind>(pieces: readonly Piece[], kind: K, suits
 function onePattern(pieces: readonly Piece[]): string[] {
   const roles = new Set<FlatwareRole>(pieces.flatMap((piece) => (piece.kind === 'flatware' ? [piece.role] : [])))
   return [...roles].map((role) => mostOwned(pieces, 'flatware', (piece) => piece.role === role)!.id)
+}
+
+/** Nothing asked of the middle yet. */
+export const plainSchool = { symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
+/** A piece that stands by itself, whole and unlocked. */
+export const plainPlaced = { locked: false, group: null, part: 1 } as const
+
+/** A piece put on the table at a spot. */
+export function newPlaced(id: string, pieceId: string, xMm = 0, yMm = 0): Placed & { arrangement: null; candle: null } {
+  return { id, pieceId, xMm, yMm, turnDeg: 0, on: null, atMeal: true, ...plainPlaced, candle: null, arrangement: null }
 }

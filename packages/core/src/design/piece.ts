@@ -45,8 +45,10 @@ export const stemRoles = ['focal', 'filler', 'line', 'foliage'] as const
 export type StemRole = (typeof stemRoles)[number]
 export const candleForms = ['taper', 'pillar', 'votive', 'tealight'] as const
 export type CandleForm = (typeof candleForms)[number]
-export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder'] as const
-export const ornamentForms = ['fruit', 'compote', 'greens', 'figure'] as const
+export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'cloche'] as const
+export const ornamentForms = ['fruit', 'compote', 'greens', 'figure', 'garland', 'moss', 'grass', 'beads', 'pods'] as const
+export const trayForms = ['tray', 'board', 'mirror', 'turntable', 'dough-bowl', 'box', 'basket'] as const
+export type TrayForm = (typeof trayForms)[number]
 
 interface PieceCommon {
   readonly id: string
@@ -67,10 +69,12 @@ interface PieceCommon {
   /** What its label says of food and of heat. */
   readonly foodSafe: Answer
   readonly heatSafe: Answer
+  /** Unfinished behind: its front is its own -y side. */
+  readonly bareBack: boolean
 }
 
 /** A piece of which nothing but its sizes is known. */
-export const nothingLabeled = { pattern: '', foodSafe: 'unknown', heatSafe: 'unknown' } as const
+export const nothingLabeled = { pattern: '', foodSafe: 'unknown', heatSafe: 'unknown', bareBack: false } as const
 
 export const answers = ['unknown', 'yes', 'no'] as const
 export type Answer = (typeof answers)[number]
@@ -142,7 +146,16 @@ export type Holder = PieceCommon & {
   readonly chimney: { readonly innerMm: number; readonly rimMm: number } | null
 }
 export type Riser = PieceCommon & { readonly kind: 'riser'; readonly extent: Extent; readonly heightMm: number }
-export type Tray = PieceCommon & { readonly kind: 'tray'; readonly extent: Extent; readonly floorMm: number; readonly rimMm: number }
+/** Whatever has a floor and a rim: trays and boards, and with a high rim long bowls, boxes and baskets. */
+export type Tray = PieceCommon & {
+  readonly kind: 'tray'
+  readonly form: TrayForm
+  readonly extent: Extent
+  readonly floorMm: number
+  readonly rimMm: number
+  readonly wallMm: number
+  readonly handles: boolean
+}
 export type Ornament = PieceCommon & {
   readonly kind: 'ornament'
   readonly form: (typeof ornamentForms)[number]

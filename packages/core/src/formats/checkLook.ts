@@ -104,7 +104,8 @@ function supportFaults(look: Look, placed: Placed, place: string): Fault[] {
     if (!below) return [{ place: `${place}/on`, message: `stands on ${on}, which is not on the table` }]
     if (seen.has(below.id)) return [{ place: `${place}/on`, message: 'stands on itself by way of others' }]
     const piece = index.get(below.pieceId)
-    if (!piece || !isStanding(piece) || !isSupport(piece)) return [{ place: `${place}/on`, message: `${on} carries nothing: only a riser or a tray does` }]
+    if (!piece || !isStanding(piece) || !isSupport(piece))
+      return [{ place: `${place}/on`, message: `${on} carries nothing: only a riser, a tray or a vessel does` }]
     seen.add(below.id)
     on = below.on
   }

@@ -26,6 +26,7 @@ export function writeCupboardCsv(items: readonly CupboardItem[]): string {
 function rowOf({ piece, facts }: CupboardItem): Row {
   const row: Record<string, unknown> = { ...piece, first: piece.first.join(' '), of: piece.of ?? '' }
   for (const column of ['foodSafe', 'heatSafe'] as const) if (piece[column] === 'unknown') row[column] = ''
+  for (const column of ['bareBack', 'handles'] as const) if (column in piece) row[column] = row[column] === true ? 'yes' : ''
   if ('flaws' in piece) row['flaws'] = piece.flaws.map((flaw) => `${flaw.kind} ${flaw.xMm} ${flaw.yMm}`).join('; ')
   if ('extent' in piece) {
     const { kind: shape, ...sizes } = piece.extent
@@ -68,6 +69,8 @@ const textColumns = new Set<string>([
   'pattern',
   'foodSafe',
   'heatSafe',
+  'bareBack',
+  'handles',
   'flaws',
   'tool'
 ])
@@ -182,7 +185,7 @@ const ownColumns: Record<string, readonly string[]> = {
   candle: ['form', 'diameterMm', 'heightMm'],
   holder: ['takes', 'cupMm', 'baseMm', 'heightMm'],
   riser: ['heightMm'],
-  tray: ['floorMm', 'rimMm'],
+  tray: ['form', 'floorMm', 'rimMm', 'wallMm'],
   ornament: ['form', 'heightMm'],
   tool: ['tool', 'lengthMm'],
   supply: ['use', 'lowMark']
@@ -203,12 +206,18 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
   const first = String(given['first'] ?? '')
     .split(/\s+/)
     .filter(Boolean)
-  const common = { ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept', 'pattern', 'foodSafe', 'heatSafe']), first, of: given['of'] ?? null }
+  const common = {
+    ...pick(['id', 'name', 'color', 'accent', 'material', 'owned', 'kept', 'pattern', 'foodSafe', 'heatSafe']),
+    first,
+    of: given['of'] ?? null,
+    bareBack: given['bareBack'] === 'yes'
+  }
   const piece: Record<string, unknown> = { kind, ...common, ...pick(ownColumns[kind] ?? []) }
   if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind) && 'shape' in given) {
     const shape = String(given['shape'] ?? '')
     piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
   }
+  if (kind === 'tray') piece['handles'] = given['handles'] === 'yes'
   if (kind === 'cloth' || kind === 'runner') piece['flaws'] = flawsOf(String(given['flaws'] ?? ''))
   if (kind === 'candle' && 'burn' in given)
     piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }

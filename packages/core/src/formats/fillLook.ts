@@ -1,11 +1,12 @@
 import { noTax, plainBuying } from '../design/money.js'
 import { nothingLabeled } from '../design/piece.js'
 import { noMenu } from '../design/menu.js'
-import { oneKind, plainGuest, plainLinens, plainRoom, plainSetting, plainTable } from '../design/newLook.js'
+import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainTable } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
 const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
 const pieceDefaults = { first: [], of: null, ...nothingLabeled } as const
+const trayDefaults = { form: 'tray', wallMm: 0, handles: false } as const
 const textileDefaults = { flaws: [] } as const
 const runnerDefaults = { folded: { length: 1, width: 1 } } as const
 const dishDefaults = { toolId: null, spots: [] } as const
@@ -18,6 +19,8 @@ export function fillLook(value: unknown): unknown {
   return {
     ...lookDefaults,
     ...value,
+    school: filled(value['school'], plainSchool),
+    centerpiece: each(value['centerpiece'], (placed) => filled(placed, plainPlaced)),
     money: filled(value['money'], noTax),
     table: filled(value['table'], plainTable),
     linens: fillLinens(value['linens']),
@@ -38,6 +41,7 @@ export function fillOffer(value: unknown): unknown {
 /** The same for one piece. */
 export function fillPiece(value: unknown): unknown {
   const piece = filled(value, pieceDefaults)
+  if (isRecord(piece) && piece['kind'] === 'tray') return filled(piece, trayDefaults)
   return isRecord(piece) && (piece['kind'] === 'cloth' || piece['kind'] === 'runner') ? filled(piece, textileDefaults) : piece
 }
 

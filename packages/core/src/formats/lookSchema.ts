@@ -1,5 +1,5 @@
 import { courseKinds } from '../design/course.js'
-import { chairKinds, foldedIns, joinForms, kindSpreads, runnerLayKinds, sides } from '../design/look.js'
+import { chairKinds, foldedIns, joinForms, kindSpreads, patternNames, runnerLayKinds, sides } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../reference/folds.js'
 import { needGroups, tableZones } from '../design/money.js'
@@ -16,6 +16,7 @@ import {
   servingTools,
   stemRoles,
   supplyUses,
+  trayForms,
   vesselForms
 } from '../design/piece.js'
 
@@ -84,7 +85,8 @@ const common = {
   of: { $ref: '#/$defs/idOrNull' },
   pattern: { type: 'string', maxLength: 100 },
   foodSafe: oneOf(...answers),
-  heatSafe: oneOf(...answers)
+  heatSafe: oneOf(...answers),
+  bareBack: flag
 }
 const piece = (name: string, own: Record<string, unknown>) => object({ kind: kind(name), ...common, ...own })
 const flaws = list(object({ kind: oneOf(...flawKinds), xMm: position, yMm: position }), 20)
@@ -122,7 +124,7 @@ const pieceSchema = byKind([
   }),
   piece('holder', { takes: candleForm, cupMm: size, baseMm: size, heightMm: sizeOrZero, chimney: orNull(object({ innerMm: size, rimMm: size })) }),
   piece('riser', { extent, heightMm: size }),
-  piece('tray', { extent, floorMm: size, rimMm: size }),
+  piece('tray', { form: oneOf(...trayForms), extent, floorMm: size, rimMm: size, wallMm: sizeOrZero, handles: flag }),
   piece('ornament', { form: oneOf(...ornamentForms), extent, heightMm: size }),
   piece('tool', { tool: oneOf(...servingTools), lengthMm: size }),
   piece('supply', { use: oneOf(...supplyUses), lowMark: count })
@@ -241,7 +243,11 @@ export const lookSchema = {
       drop: oneOf('casual', 'dressy', 'formal'),
       fullness: oneOf('sparse', 'usual', 'lush'),
       safety: oneOf('US', 'EU'),
-      spareStemsPercent: percent
+      spareStemsPercent: percent,
+      symmetry: oneOf('symmetric', 'by-weight'),
+      groups: oneOf('odd', 'pairs'),
+      pattern: { enum: [...patternNames, null] },
+      meant: list(text, 40)
     }),
     table: object({
       name: text,
@@ -336,6 +342,9 @@ export const lookSchema = {
         turnDeg: { type: 'number', minimum: -3600, maximum: 3600 },
         on: idOrNull,
         atMeal: flag,
+        locked: flag,
+        group: idOrNull,
+        part: { type: 'number', exclusiveMinimum: 0, maximum: 1 },
         candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
         arrangement: orNull(
           object({

@@ -66,11 +66,19 @@ function usedLines(look: Look): Line[] {
   for (const { setting, perGuest, places } of laidKinds(look)) for (const id of layersOf(look, setting)) add(id, 'settings', 'places', perGuest, places)
   for (const { pieceId, count } of servingNeeds(look)) add(pieceId, 'settings', 'middle', 0, count)
   for (const placed of look.centerpiece) {
-    add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
+    if (placed.part === 1) add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
     add(placed.candle?.candleId, 'light', 'middle', 0, 1)
     for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 'middle', 0, count)
   }
+  for (const [pieceId, parts] of cutParts(look)) add(pieceId, 'centerpiece', 'middle', 0, Math.ceil(parts - 1e-6))
   return [...lines.values()].map((line) => ({ ...line, spares: sparesOf(line, look) }))
+}
+
+/** Lengths cut from something long, added up piece by piece. */
+function cutParts(look: Look): Map<string, number> {
+  const parts = new Map<string, number>()
+  for (const { pieceId, part } of look.centerpiece) if (part < 1) parts.set(pieceId, (parts.get(pieceId) ?? 0) + part)
+  return parts
 }
 
 /** A runner at each pair needs the places; the others do not. */

@@ -37,7 +37,7 @@ function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
   const index = pieceIndex(look)
   const vessel = self.piece
   const hides = (riseMm: number) => {
-    const solids = pieceSolids(vessel, { candle: null, arrangement: { ...arrangement, riseMm } }, index)
+    const solids = pieceSolids(vessel, { candle: null, arrangement: { ...arrangement, riseMm }, part: 1 }, index)
     return hidesMoreThan(
       solids.map((solid) => inTable(solid, self.pose, self.footMm)),
       lines,

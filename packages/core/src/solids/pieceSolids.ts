@@ -5,10 +5,10 @@ import { opacity, opacityOf } from '../reference/opacity.js'
 import { box, frustum, type Solid } from './solid.js'
 
 /** Radii of a vessel at foot, widest point and mouth, with the height of the widest point as a share of its height. */
-export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5 }
+export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, cloche: 0.5 }
 
 /** A standing piece with what is in it, as solids from its foot up. */
-export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' | 'arrangement'>, index: PieceIndex): Solid[] {
+export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' | 'arrangement' | 'part'>, index: PieceIndex): Solid[] {
   switch (piece.kind) {
     case 'vessel':
       return [...vesselSolids(piece), ...(placed.arrangement ? arrangementSolids(piece, placed.arrangement, index) : [])]
@@ -21,7 +21,7 @@ export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' 
     case 'tray':
       return [block(piece.extent, 0, piece.rimMm, opacityOf(piece.material))]
     case 'ornament':
-      return ornamentSolids(piece)
+      return ornamentSolids(placed.part < 1 ? { ...piece, extent: shortened(piece.extent, placed.part) } : piece)
   }
 }
 
@@ -29,6 +29,12 @@ function block(extent: Extent, z0Mm: number, z1Mm: number, share: number): Solid
   const { lengthMm, widthMm } = extentSize(extent)
   if (extent.kind === 'round') return frustum(z0Mm, z1Mm, lengthMm / 2, lengthMm / 2, share)
   return box(z0Mm, z1Mm, lengthMm / 2, widthMm / 2, share)
+}
+
+/** A length cut from something long. */
+export function shortened(extent: Extent, part: number): Extent {
+  const { lengthMm, widthMm } = extentSize(extent)
+  return { kind: 'rectangle', lengthMm: lengthMm * part, widthMm }
 }
 
 function vesselSolids(vessel: Vessel): Solid[] {
@@ -85,6 +91,8 @@ function ornamentSolids(piece: Ornament): Solid[] {
   const r = Math.min(lengthMm, widthMm) / 2
   switch (piece.form) {
     case 'greens':
+    case 'garland':
+    case 'grass':
       return [block(piece.extent, 0, piece.heightMm, opacity.airyBranches)]
     case 'compote':
       return [
@@ -97,11 +105,39 @@ function ornamentSolids(piece: Ornament): Solid[] {
   }
 }
 
-/** Height at which another piece stands on this one. */
+/** Height at which another piece stands on or in this one. */
 export function standHeightMm(piece: StandingPiece): number {
-  return piece.kind === 'tray' ? piece.floorMm : piece.kind === 'riser' ? piece.heightMm : 0
+  switch (piece.kind) {
+    case 'tray':
+      return piece.floorMm
+    case 'riser':
+      return piece.heightMm
+    case 'vessel':
+      return piece.form === 'cloche' ? 0 : Math.max(0, piece.heightMm - piece.depthMm)
+    default:
+      return 0
+  }
 }
 
-export function isSupport(piece: StandingPiece): piece is Extract<StandingPiece, { kind: 'riser' }> | Tray {
-  return piece.kind === 'riser' || piece.kind === 'tray'
+export type Support = Extract<StandingPiece, { kind: 'riser' | 'vessel' }> | Tray
+
+export function isSupport(piece: StandingPiece): piece is Support {
+  return piece.kind === 'riser' || piece.kind === 'tray' || piece.kind === 'vessel'
+}
+
+/** The floor of a support, within its walls. */
+export function floorExtent(piece: Support): Extent {
+  if (piece.kind === 'vessel') return { kind: 'round', diameterMm: piece.form === 'cloche' ? piece.baseMm : Math.max(piece.baseMm, piece.mouthMm) }
+  if (piece.kind === 'riser' || piece.wallMm === 0) return piece.extent
+  const less = 2 * piece.wallMm
+  const { lengthMm, widthMm } = extentSize(piece.extent)
+  if (piece.extent.kind === 'round') return { kind: 'round', diameterMm: Math.max(1, lengthMm - less) }
+  return { kind: piece.extent.kind === 'oval' ? 'oval' : 'rectangle', lengthMm: Math.max(1, lengthMm - less), widthMm: Math.max(1, widthMm - less) }
+}
+
+/** Above this height what stands in a support shows; null where there is no wall round it. */
+export function rimHeightMm(piece: Support): number | null {
+  if (piece.kind === 'riser') return null
+  if (piece.kind === 'vessel') return piece.form === 'cloche' || piece.material === 'glass' ? null : piece.heightMm
+  return piece.rimMm > piece.floorMm ? piece.rimMm : null
 }

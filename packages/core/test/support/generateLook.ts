@@ -4,6 +4,8 @@ import {
   halfLengthMm,
   newDish,
   newGuest,
+  newPlaced,
+  plainPlaced,
   oneKind,
   placeWidthMm,
   plainLinens,
@@ -76,7 +78,7 @@ function shapeFor(random: Random, guests: number): TableShape {
 
 /** Small things in sound rows: lights and bottles. */
 function smallOf(random: Random, i: number, x: number, y: number): Placed {
-  const base = { id: `p-${i}`, xMm: Math.round(x), yMm: Math.round(y), turnDeg: 0, on: null, atMeal: true, candle: null, arrangement: null }
+  const base = { id: `p-${i}`, xMm: Math.round(x), yMm: Math.round(y), turnDeg: 0, on: null, atMeal: true, ...plainPlaced, candle: null, arrangement: null }
   const kind = random()
   if (kind < 0.45) return { ...base, pieceId: 'tealight-smoke', candle: { candleId: 'tealight-8', lightAtMin: 1200 } }
   if (kind < 0.65) return { ...base, pieceId: 'holder-brass-low', candle: { candleId: 'taper-ivory-8', lightAtMin: 1200 } }
@@ -91,6 +93,7 @@ function placedOf(random: Random, i: number, x: number, y: number): Placed {
     turnDeg: Math.floor(random() * 360),
     on: null,
     atMeal: true,
+    ...plainPlaced,
     candle: null,
     arrangement: null
   }
@@ -127,6 +130,7 @@ function laidRows(look: Look, count: number, random: Random): Placed[] {
     turnDeg: 0,
     on: null,
     atMeal: true,
+    ...plainPlaced,
     candle: null,
     arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200 }
   }
@@ -232,6 +236,7 @@ function wild(look: Look, random: Random): Look {
     turnDeg: 0,
     on: null,
     atMeal: true,
+    ...plainPlaced,
     candle: null,
     arrangement: {
       stems: [
@@ -243,7 +248,7 @@ function wild(look: Look, random: Random): Look {
     }
   }
   const carried: Placed[] = [
-    { id: 'tray', pieceId: 'tray-mirror', xMm: 250, yMm: 40, turnDeg: 20, on: null, atMeal: true, candle: null, arrangement: null },
+    { id: 'tray', pieceId: 'tray-mirror', xMm: 250, yMm: 40, turnDeg: 20, on: null, atMeal: true, ...plainPlaced, candle: null, arrangement: null },
     {
       id: 'on-tray',
       pieceId: 'hurricane',
@@ -252,6 +257,7 @@ function wild(look: Look, random: Random): Look {
       turnDeg: 0,
       on: 'tray',
       atMeal: true,
+      ...plainPlaced,
       candle: { candleId: anyOf(random, ['pillar-beeswax', 'taper-ivory-12']), lightAtMin: 1095 },
       arrangement: null
     },
@@ -263,10 +269,16 @@ function wild(look: Look, random: Random): Look {
       turnDeg: 0,
       on: null,
       atMeal: true,
+      ...plainPlaced,
       candle: { candleId: anyOf(random, ['taper-ivory-12', 'taper-ivory-8', 'tealight-4']), lightAtMin: 1000 },
       arrangement: null
     },
-    { id: 'garland', pieceId: 'greens-bay', xMm: -150, yMm: 0, turnDeg: 15, on: null, atMeal: true, candle: null, arrangement: null }
+    { ...newPlaced('bowl', 'dough-bowl', -420, 60), turnDeg: 10 },
+    { ...newPlaced('in-bowl', pick(random, ['bud-bottle', 'moss-mat', 'persimmons'])), on: 'bowl' },
+    { ...newPlaced('in-jug', 'persimmons'), on: 'tall' },
+    { ...newPlaced('heron', 'heron-figure', 420, -30), turnDeg: Math.floor(random() * 360) },
+    newPlaced('edge-glass', 'cloche-glass', 0, Math.round(look.table.shape.kind === 'rectangle' ? 400 : 520)),
+    { id: 'garland', pieceId: 'greens-bay', xMm: -150, yMm: 0, turnDeg: 15, on: null, atMeal: true, ...plainPlaced, candle: null, arrangement: null }
   ]
   const guests = look.guests.length + Math.floor(random() * 7) - 2
   return {
@@ -299,6 +311,9 @@ function wild(look: Look, random: Random): Look {
       comfort: pick(random, ['tight', 'usual', 'roomy']),
       drop: pick(random, ['casual', 'dressy', 'formal']),
       fullness: pick(random, ['sparse', 'usual', 'lush']),
+      symmetry: pick(random, ['symmetric', 'by-weight']),
+      groups: pick(random, ['odd', 'pairs']),
+      pattern: random() < 0.3 ? 'open-middle' : null,
       safety: pick(random, ['US', 'EU'])
     },
     table: {
@@ -337,7 +352,7 @@ function wild(look: Look, random: Random): Look {
       napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: pick(random, foldKinds) },
       starId: pick(random, [null, ...look.setting.plateIds])
     },
-    centerpiece: [...look.centerpiece, tall, ...carried],
+    centerpiece: random() < 0.15 ? look.centerpiece.slice(0, 2) : [...look.centerpiece, tall, ...carried],
     offers: look.offers.filter(() => random() < 0.8),
     pieces: wildPieces(look.pieces, random)
   }

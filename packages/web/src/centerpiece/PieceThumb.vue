@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pieceIndex, standings, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+import { newPlaced, pieceIndex, standings, type Look, type Placed, type StandingPiece } from '@hestiad/core'
 import { computed } from 'vue'
 import ElevationPiece from '../board/drawing/ElevationPiece.vue'
 
@@ -7,17 +7,7 @@ import ElevationPiece from '../board/drawing/ElevationPiece.vue'
 const props = defineProps<{ piece: StandingPiece; look: Look; like?: Placed | undefined }>()
 const alone = computed(() => {
   const kept = props.like && (props.piece.kind === 'vessel' || props.piece.kind === 'holder') ? props.like : undefined
-  const placed: Placed = {
-    id: `thumb-${props.piece.id}`,
-    pieceId: props.piece.id,
-    xMm: 0,
-    yMm: 0,
-    turnDeg: 0,
-    on: null,
-    atMeal: true,
-    candle: kept?.candle ?? null,
-    arrangement: kept?.arrangement ?? null
-  }
+  const placed: Placed = { ...newPlaced(`thumb-${props.piece.id}`, props.piece.id), candle: kept?.candle ?? null, arrangement: kept?.arrangement ?? null }
   return standings({ centerpiece: [placed], pieces: props.look.pieces })[0]
 })
 const reach = computed(() => {

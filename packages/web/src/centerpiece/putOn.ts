@@ -1,18 +1,8 @@
-import { createAssessor, freeSpot, makeEdit, numberedId, type Edit, type Look, type Placed, type StandingPiece } from '@hestiad/core'
+import { createAssessor, freeSpot, makeEdit, newPlaced, numberedId, type Edit, type Look, type StandingPiece } from '@hestiad/core'
 
 /** An edit that puts a piece on the table at the free spot nearest the middle, and the id it gets there. */
 export function putOn(look: Look, piece: StandingPiece): { edit: Edit; id: string; free: boolean } {
-  const placed = {
-    id: numberedId(piece.id, look.centerpiece, 1),
-    pieceId: piece.id,
-    xMm: 0,
-    yMm: 0,
-    turnDeg: 0,
-    on: null,
-    atMeal: true,
-    candle: null,
-    arrangement: null
-  } satisfies Placed
+  const placed = newPlaced(numberedId(piece.id, look.centerpiece, 1), piece.id)
   const withIt: Look = { ...look, centerpiece: [...look.centerpiece, placed] }
   const { plan, laid } = createAssessor().measure(withIt)
   const spot = freeSpot(withIt, placed.id, { outline: plan.outline, laid })

@@ -39,8 +39,8 @@ function set(part: object, measured: string[] = []): void {
 
 /** A piece of another kind keeps what both have; the rest is the usual, and told so. */
 function setKind(kind: string): void {
-  const { id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe } = piece.value
-  const usual = withUsualSizes({ kind, id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe })
+  const { id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe, bareBack } = piece.value
+  const usual = withUsualSizes({ kind, id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe, bareBack })
   emit('change', { piece: usual.piece as unknown as Piece, facts: { ...props.item.facts, assumed: usual.assumed } })
 }
 

@@ -10,7 +10,7 @@ const piece = computed(() => props.item.piece)
 const profile = computed(() => {
   const p = piece.value
   if (!isStanding(p)) return []
-  const solids = pieceSolids(p, { candle: null, arrangement: null }, new Map())
+  const solids = pieceSolids(p, { candle: null, arrangement: null, part: 1 }, new Map())
   const reach = (s: (typeof solids)[number], end: 0 | 1) => (s.kind === 'box' ? s.halfXMm : end === 0 ? s.r0Mm : s.r1Mm)
   const top = Math.max(1, ...solids.map((s) => s.z1Mm))
   const wide = Math.max(1, ...solids.flatMap((s) => [reach(s, 0), reach(s, 1)]))

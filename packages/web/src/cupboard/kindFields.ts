@@ -8,6 +8,7 @@ import {
   slug,
   stemRoles,
   supplyUses,
+  trayForms,
   vesselForms,
   type Extent,
   type Piece,
@@ -24,6 +25,7 @@ export const choicesOf: Readonly<Partial<Record<PieceKind, { readonly field: str
   candle: { field: 'form', values: candleForms },
   holder: { field: 'takes', values: candleForms },
   ornament: { field: 'form', values: ornamentForms },
+  tray: { field: 'form', values: trayForms },
   tool: { field: 'tool', values: servingTools },
   supply: { field: 'use', values: supplyUses }
 }

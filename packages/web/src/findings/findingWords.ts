@@ -91,6 +91,24 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     most: finding.code === 'fixture.low' ? mm(l['heightMm']) : (l['stems'] ?? ''),
     seams: m['seams'] ?? '',
     spots: m['spots'] ?? '',
+    levels: m['levels'] ?? '',
+    wantedLevels: l['levels'] ?? '',
+    pairs: m['pairs'] ?? '',
+    groups: m['groups'] ?? '',
+    wantedShare: percent(l['share'] ?? 0),
+    seatCount: m['seats'] ?? '',
+    colors: m['colors'] ?? '',
+    places: m['places'] ?? '',
+    finishes: m['finishes'] ?? '',
+    textures: m['textures'] ?? '',
+    missing: m['missing'] ?? '',
+    open: mm(m['openMm']),
+    wantedOpen: mm(l['openMm']),
+    tilt: `${Math.round(m['tiltDeg'] ?? 0)}°`,
+    wantedTilt: `${l['tiltDeg'] ?? ''}°`,
+    shows: mm(m['showsMm']),
+    wantedShows: mm(l['showsMm']),
+    riser: mm(l['riserMm']),
     age: l['ageYears'] ?? '',
     lightness: Math.round(m['lightness'] ?? 0),
     wantedLightness: l['lightness'] ?? '',
@@ -164,7 +182,12 @@ function remedyParams(remedy: Remedy, { t, look, length }: Words): Record<string
     drink: p['drink'] === undefined ? '' : t(`menu.drinkKinds.${p['drink']}`).toLowerCase(),
     diet: p['diet'] ?? '',
     cents: amount('cents'),
-    broad: mm('widthMm')
+    broad: mm('widthMm'),
+    placed: placedName(look, String(p['placedId'] ?? '')).toLowerCase(),
+    otherPlaced: placedName(look, String(p['otherId'] ?? '')).toLowerCase(),
+    fullness: p['fullness'] === undefined ? '' : t(`compose.fullnesses.${p['fullness']}`).toLowerCase(),
+    groups: p['groups'] === undefined ? '' : t(`compose.groupKinds.${p['groups']}`).toLowerCase(),
+    color: p['color'] ?? ''
   }
 }
 

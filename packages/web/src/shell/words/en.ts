@@ -1,5 +1,6 @@
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
+import { patternWords } from './composition.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
@@ -194,6 +195,7 @@ export const en = {
     EU: 'EU',
     caution: 'Local codes, venue rules and your guests’ own word come before these figures.'
   },
+  compose: patternWords,
   linens: linensWords,
   settings: {
     plates: 'Plates, from the bottom',

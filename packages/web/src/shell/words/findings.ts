@@ -1,4 +1,5 @@
 import type { EffectFigure, FindingCode, RemedyCode } from '@hestiad/core'
+import { composeBecause, composeFindings, composeRemedies } from './composition.js'
 
 /** Each finding: its title, what was measured against what, and why it matters. */
 export const findingWords: Record<FindingCode, { title: string; is: string; limit: string }> = {
@@ -67,6 +68,7 @@ export const findingWords: Record<FindingCode, { title: string; is: string; limi
   'dish.heat': { title: '{dish}: {vessel} is not for hot food', is: 'its label says so', limit: 'another vessel' },
   'charger.buffet': { title: 'Chargers at a buffet', is: 'laid though plates are fetched', limit: 'none' },
   'pattern.clash': { title: '{pieceName}: pattern on pattern', is: 'patterned above and below', limit: 'one of the two plain' },
+  ...composeFindings,
   'high-chair.age': { title: 'Too old for a high chair', is: '{seats}', limit: 'usually up to {age} years; see its label' }
 }
 
@@ -98,6 +100,7 @@ export const becauseWords: Record<string, string> = {
   'buffet-plates': 'Plates are on the sideboard; chargers only stand in the way of the plate that is brought.',
   'one-star': 'Two patterns on one another: neither is seen.',
   'runners-touch': 'Runners at each pair want a little table between them.',
+  ...composeBecause,
   'high-chair': 'A high chair carries so much and no more; its label comes first.',
   elbows: 'Each guest needs that much edge to eat without touching a neighbor.',
   legs: 'A leg where the knees go makes a guest sit askew.',
@@ -209,6 +212,7 @@ export const remedyWords: Record<RemedyCode, string> = {
   'no-chargers': 'Lay none',
   'plain-chair': 'Give a chair with a booster',
   'napkin-left': 'Lay the napkin to the left',
+  ...composeRemedies,
   'find-place': 'Let it find its place'
 }
 

@@ -1,0 +1,211 @@
+import { piecesOverlapMm } from '../centerpiece/collisions.js'
+import type { Standing } from '../centerpiece/standing.js'
+import { colorWords, oklab } from '../cupboard/colorWords.js'
+import { pieceIndex, type PieceIndex } from '../design/find.js'
+import type { Look } from '../design/look.js'
+import { reachMm } from '../geometry/footprint.js'
+import { halfLengthMm } from '../geometry/outline.js'
+import {
+  ACCENT_CHROMA,
+  finishOf,
+  GRADED,
+  GRADED_WITHIN,
+  greenMaterials,
+  GROUP_GAP_MM,
+  GROUP_MOST,
+  LEVEL_STEP_MM,
+  LOW_MM,
+  NEIGHBOR_MM,
+  NEIGHBOR_RATIO,
+  textureOf
+} from '../reference/composition.js'
+import type { SeatPlan } from '../seating/seatPlan.js'
+import { coveredShare, freeMiddle, type FreeMiddle } from './freeMiddle.js'
+import { visualWeight } from './visualWeight.js'
+
+/** What the rules of composition measure in the middle of a look, on show. Lengths in mm, shares 0 to 1, ids of placed pieces. */
+export interface CompositionFigures {
+  readonly middle: Pick<FreeMiddle, 'areaMm2' | 'lengthMm' | 'widthMm'>
+  /** Distinct heights, lowest first. */
+  readonly levels: readonly number[]
+  /** Neighbors too much of one height, the tallest pair first. */
+  readonly alike: readonly (readonly [string, string])[]
+  readonly groups: readonly (readonly string[])[]
+  /** Groups of three graded tall, medium, small. */
+  readonly graded: number
+  /** Moment of the visual weight along and across, as a share of half the table. */
+  readonly alongShare: number
+  readonly acrossShare: number
+  readonly covered: number
+  /** The piece that takes most of the free width, and its share. */
+  readonly widest: { readonly placedId: string; readonly share: number } | null
+  /** Pieces with a bare back, each with the numbers of the seats that see it. */
+  readonly backs: readonly { readonly placedId: string; readonly seats: readonly number[] }[]
+  /** Accent colors with where they are: how many places, and whether all in one third of the length. */
+  readonly accents: readonly { readonly color: string; readonly placedIds: readonly string[]; readonly oneThird: boolean }[]
+  readonly finishes: readonly string[]
+  readonly textures: readonly string[]
+  readonly green: boolean
+  readonly lit: boolean
+  readonly useful: boolean
+  /** Clear to both sides of the very middle. */
+  readonly openMm: number
+}
+
+/** Works out the composition of what stands in the middle. */
+export function compositionFigures(
+  look: Pick<Look, 'pieces' | 'centerpiece' | 'school'>,
+  standing: readonly Standing[],
+  plan: SeatPlan,
+  depthMm: number
+): CompositionFigures {
+  const index = pieceIndex(look)
+  const middle = freeMiddle(plan, depthMm)
+  const groups = groupsOf(standing)
+  return {
+    middle: { areaMm2: middle.areaMm2, lengthMm: middle.lengthMm, widthMm: middle.widthMm },
+    levels: levelsOf(standing),
+    alike: alikeNeighbors(standing),
+    groups: groups.map((group) => group.map((one) => one.placed.id)),
+    graded: groups.filter(isGraded).length,
+    ...balanceOf(standing, index, plan),
+    covered: coveredShare(
+      middle,
+      standing.map((one) => one.spread)
+    ),
+    widest: widestOf(standing, middle),
+    backs: backsOf(standing, plan),
+    accents: accentsOf(standing, index, plan),
+    ...materialsOf(standing, index),
+    ...checklistOf(standing, index),
+    openMm: openOf(standing)
+  }
+}
+
+function levelsOf(standing: readonly Standing[]): number[] {
+  const levels: number[] = []
+  for (const topMm of standing.map((one) => one.topMm).sort((a, b) => a - b))
+    if (levels.length === 0 || topMm - levels[levels.length - 1]! >= LEVEL_STEP_MM) levels.push(topMm)
+  return levels
+}
+
+/** Two different things side by side, neither low, nearly of one height. Things of one kind are a pair or a run on purpose. */
+function alikeNeighbors(standing: readonly Standing[]): (readonly [string, string])[] {
+  const tall = standing.filter((one) => one.topMm >= LOW_MM)
+  const pairs: { readonly ids: readonly [string, string]; readonly topMm: number }[] = []
+  tall.forEach((a, i) => {
+    for (const b of tall.slice(i + 1)) {
+      if (a.placed.pieceId === b.placed.pieceId || a.rootId === b.rootId) continue
+      const near = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot) < NEIGHBOR_MM / 2
+      const [low, high] = a.topMm < b.topMm ? [a.topMm, b.topMm] : [b.topMm, a.topMm]
+      if (near && high / low < NEIGHBOR_RATIO) pairs.push({ ids: [a.placed.id, b.placed.id], topMm: high })
+    }
+  })
+  return pairs.sort((a, b) => b.topMm - a.topMm).map((pair) => pair.ids)
+}
+
+/** Clusters of things standing close, each on the table by itself; small lights are no members, and what is longer than a group is a run. */
+function groupsOf(standing: readonly Standing[]): Standing[][] {
+  const roots = standing.filter((one) => one.placed.on === null && one.placed.part === 1 && one.topMm >= LOW_MM / 2)
+  const parent = roots.map((_, i) => i)
+  const find = (i: number): number => (parent[i] === i ? i : (parent[i] = find(parent[i]!)))
+  roots.forEach((a, i) => {
+    for (let j = i + 1; j < roots.length; j++) {
+      const b = roots[j]!
+      const gap = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot)
+      if (gap < GROUP_GAP_MM || piecesOverlapMm(a, b) > 0) parent[find(i)] = find(j)
+    }
+  })
+  const groups = new Map<number, Standing[]>()
+  roots.forEach((one, i) => groups.set(find(i), [...(groups.get(find(i)) ?? []), one]))
+  return [...groups.values()].filter((group) => group.length > 1 && group.length <= GROUP_MOST)
+}
+
+function isGraded(group: readonly Standing[]): boolean {
+  const heights = group.map((one) => one.topMm).sort((a, b) => b - a)
+  return group.length === 3 && heights.every((height, i) => Math.abs(height / heights[0]! - GRADED[i]!) <= GRADED_WITHIN)
+}
+
+function balanceOf(standing: readonly Standing[], index: PieceIndex, plan: SeatPlan): Pick<CompositionFigures, 'alongShare' | 'acrossShare'> {
+  let [sum, x, y] = [0, 0, 0]
+  for (const one of standing) {
+    const weight = visualWeight(one, index)
+    sum += weight
+    x += weight * one.pose.x
+    y += weight * one.pose.y
+  }
+  const middleY = plan.outline.kind === 'polygon' ? plan.outline.middleY : 0
+  if (sum === 0) return { alongShare: 0, acrossShare: 0 }
+  return { alongShare: x / sum / halfLengthMm(plan.outline), acrossShare: (y / sum - middleY) / plan.outline.halfWidthMm }
+}
+
+/** Long flat things lie along the table and are not asked. */
+function widestOf(standing: readonly Standing[], middle: FreeMiddle): CompositionFigures['widest'] {
+  if (middle.widthMm === 0) return null
+  let widest: CompositionFigures['widest'] = null
+  for (const one of standing) {
+    if (one.placed.on !== null || one.piece.kind === 'tray') continue
+    const across = one.foot.kind === 'disc' ? 2 * one.foot.radiusMm : 2 * Math.min(one.foot.halfXMm, one.foot.halfYMm)
+    const share = across / middle.widthMm
+    if (!widest || share > widest.share) widest = { placedId: one.placed.id, share }
+  }
+  return widest
+}
+
+/** A back is seen from seats behind it: on its own +y side. */
+function backsOf(standing: readonly Standing[], plan: SeatPlan): CompositionFigures['backs'] {
+  return standing.flatMap((one) => {
+    if (!one.piece.bareBack || !one.placed.atMeal) return []
+    const [backX, backY] = [-Math.sin(one.pose.turnRad), Math.cos(one.pose.turnRad)]
+    const seats = plan.places.filter((place) => (place.x - one.pose.x) * backX + (place.y - one.pose.y) * backY > 0).map((place) => place.number)
+    return seats.length > 0 ? [{ placedId: one.placed.id, seats }] : []
+  })
+}
+
+/** Colors of some chroma by their first word, in pieces and flowers. */
+function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatPlan): CompositionFigures['accents'] {
+  const places = new Map<string, Map<string, number>>()
+  const note = (color: string, one: Standing) => {
+    const [, a, b] = oklab(color)
+    const word = Math.hypot(a, b) >= ACCENT_CHROMA ? colorWords(color)[0] : undefined
+    if (word && word !== 'green') places.set(word, (places.get(word) ?? new Map<string, number>()).set(one.placed.id, one.pose.x))
+  }
+  for (const one of standing) {
+    note(one.piece.color, one)
+    for (const { stemId } of one.placed.arrangement?.stems ?? []) {
+      const stem = index.get(stemId)
+      if (stem) note(stem.color, one)
+    }
+  }
+  const third = (x: number) => Math.min(2, Math.floor(((x / halfLengthMm(plan.outline) + 1) / 2) * 3))
+  return [...places].map(([color, at]) => ({ color, placedIds: [...at.keys()], oneThird: new Set([...at.values()].map(third)).size === 1 }))
+}
+
+function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<CompositionFigures, 'finishes' | 'textures'> {
+  const materials = new Set(
+    standing.flatMap((one) => [
+      one.piece.material,
+      ...(one.candle ? [one.candle.material] : []),
+      ...(one.placed.arrangement?.stems ?? []).flatMap(({ stemId }) => index.get(stemId)?.material ?? [])
+    ])
+  )
+  return { finishes: [...new Set([...materials].map((one) => finishOf[one]))], textures: [...new Set([...materials].map((one) => textureOf[one]))] }
+}
+
+function checklistOf(standing: readonly Standing[], index: PieceIndex): Pick<CompositionFigures, 'green' | 'lit' | 'useful'> {
+  const stems = standing.flatMap((one) => (one.placed.arrangement?.stems ?? []).map(({ stemId }) => index.get(stemId)))
+  return {
+    green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
+    lit: standing.some((one) => one.candle !== null),
+    useful: standing.some(
+      (one) => one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
+    )
+  }
+}
+
+function openOf(standing: readonly Standing[]): number {
+  return (
+    2 *
+    Math.min(Infinity, ...standing.filter((one) => one.topMm > LOW_MM / 2).map((one) => Math.max(0, Math.hypot(one.pose.x, one.pose.y) - reachMm(one.foot))))
+  )
+}

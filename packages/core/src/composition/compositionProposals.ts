@@ -1,0 +1,292 @@
+import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import { standings, type Standing } from '../centerpiece/standing.js'
+import { makeEdit } from '../design/edit.js'
+import { pieceIndex } from '../design/find.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { newPlaced } from '../design/newLook.js'
+import { isStanding, type StandingPiece } from '../design/piece.js'
+import { swapProposals } from '../design/swap.js'
+import { halfLengthMm } from '../geometry/outline.js'
+import { FULLNESS_SHARE, greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
+import { numberedId } from '../units/slug.js'
+import type { CompositionFigures } from './compositionFigures.js'
+import { visualWeight } from './visualWeight.js'
+
+type Around = Surroundings & { readonly composition: CompositionFigures }
+
+/** Ways to keep a rule of composition, the least disturbing first; last of all to break it on purpose. */
+export function compositionProposals(look: Look, finding: BareFinding, around: Around): Proposal[] {
+  const standing = standings(look)
+  const own = byCode[finding.code]?.(look, finding, around, standing) ?? []
+  return [...own, meant(look, finding)]
+}
+
+type Propose = (look: Look, finding: BareFinding, around: Around, standing: readonly Standing[]) => Proposal[]
+
+const byCode: Partial<Record<BareFinding['code'], Propose>> = {
+  'compose.levels': (look, _, __, standing) => [...onRisers(look, standing), ...risen(look)],
+  'compose.neighbors': (look, finding) => [...exchanged(look, placedIdOf(finding)), ...replaced(look, placedIdOf(finding))],
+  'compose.groups': (look, _, around) => groupMended(look, around),
+  'compose.balance': (look, _, around, standing) => shiftedToBalance(look, standing, around.outline),
+  'compose.sparse': (look, _, around, standing) => moreThings(look, around, standing),
+  'compose.crowded': (look, _, around, standing) => fewerThings(look, around, standing),
+  'compose.scale': (look, finding) => replaced(look, placedIdOf(finding)),
+  'compose.back': (look, finding) => [...turnedRound(look, placedIdOf(finding)), ...replaced(look, placedIdOf(finding))],
+  'compose.spread': (look, _, around) => accentSpread(look, around),
+  'compose.finish': (look, _, around) => added(look, around, () => true, 6),
+  'compose.checklist': (look, finding, around) => added(look, around, checklistPiece[finding.because] ?? (() => true), 3),
+  'compose.middle': (look) => [openedMiddle(look)]
+}
+
+function placedIdOf(finding: BareFinding): string {
+  return finding.at.kind === 'piece' ? finding.at.placedId : ''
+}
+
+function meant(look: Look, finding: BareFinding): Proposal {
+  return { code: 'meant', edit: makeEdit(look, 'school', (draft) => void draft.school.meant.push(finding.code)), params: {} }
+}
+
+/** Things that stand on the table moved up onto stands of the house that are free. */
+function onRisers(look: Look, standing: readonly Standing[]): Proposal[] {
+  const used = (id: string) => look.centerpiece.filter((placed) => placed.pieceId === id).length
+  const risers = look.pieces.filter((piece) => piece.kind === 'riser' && piece.owned > used(piece.id))
+  const movable = standing.filter((one) => one.placed.on === null && !one.placed.locked && one.piece.kind !== 'tray' && one.piece.kind !== 'riser')
+  return risers
+    .flatMap((riser) => movable.map((one) => ({ riser, one })))
+    .slice(0, 6)
+    .map(({ riser, one }) => ({
+      code: 'put-on-riser' as const,
+      edit: makeEdit(look, 'stand-on', (draft) => {
+        const id = numberedId(riser.id, draft.centerpiece, 1)
+        const target = draft.centerpiece.find((placed) => placed.id === one.placed.id)!
+        draft.centerpiece.push({ ...newPlaced(id, riser.id, target.xMm, target.yMm), atMeal: target.atMeal })
+        Object.assign(target, { on: id, xMm: 0, yMm: 0 })
+      }),
+      params: { placedId: one.placed.id, pieceId: riser.id }
+    }))
+}
+
+/** Flowers cut lower or let rise. */
+function risen(look: Look): Proposal[] {
+  return look.centerpiece
+    .filter((placed) => placed.arrangement && !placed.locked)
+    .flatMap((placed) =>
+      [-80, 80, 160].map((byMm) => ({
+        code: 'rise' as const,
+        edit: makeEdit(look, 'florals', (draft) => {
+          const { arrangement } = draft.centerpiece.find((one) => one.id === placed.id)!
+          arrangement!.riseMm = Math.max(30, arrangement!.riseMm + byMm)
+        }),
+        params: { placedId: placed.id, byMm: Math.abs(byMm), up: byMm > 0 ? 1 : 0 }
+      }))
+    )
+    .slice(0, 6)
+}
+
+/** A piece changes places with others that stand on the table by themselves. */
+function exchanged(look: Look, placedId: string): Proposal[] {
+  const self = look.centerpiece.find((placed) => placed.id === placedId)
+  if (!self || self.on !== null || self.locked) return []
+  return look.centerpiece
+    .filter((other) => other.id !== placedId && other.on === null && !other.locked && other.pieceId !== self.pieceId && other.part === 1)
+    .slice(0, 8)
+    .map((other) => ({
+      code: 'exchange' as const,
+      edit: makeEdit(look, 'move', (draft) => {
+        const [a, b] = [placedId, other.id].map((id) => draft.centerpiece.find((placed) => placed.id === id)!)
+        const at = { xMm: a!.xMm, yMm: a!.yMm }
+        Object.assign(a!, { xMm: b!.xMm, yMm: b!.yMm })
+        Object.assign(b!, at)
+      }),
+      params: { placedId, otherId: other.id }
+    }))
+}
+
+function replaced(look: Look, placedId: string): Proposal[] {
+  const placed = look.centerpiece.find((one) => one.id === placedId)
+  if (!placed) return []
+  return [...swapProposals(look, placed.pieceId, (piece) => piece.owned > 0, 3), takeOffProposal(look, placedId)]
+}
+
+/** One more of a piece of the group, or one fewer. */
+function groupMended(look: Look, { outline, laid, composition }: Around): Proposal[] {
+  const wantsOdd = look.school.groups === 'odd'
+  const group = composition.groups.find((ids) => (ids.length % 2 === 1) !== wantsOdd)
+  if (!group) return []
+  const few = look.pieces.filter((piece) => isStanding(piece) && piece.owned > look.centerpiece.filter((placed) => placed.pieceId === piece.id).length)
+  const more = few.slice(0, 3).flatMap((piece) => addNear(look, piece as StandingPiece, group[0]!, { outline, laid }))
+  const uneven = composition.groups.filter((ids) => (ids.length % 2 === 1) !== wantsOdd)
+  const off = uneven.map((ids) => ids[ids.length - 1]!)
+  const thin = makeEdit(look, 'take-off', (draft) => {
+    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
+  })
+  const other = wantsOdd ? 'pairs' : 'odd'
+  const call = makeEdit(look, 'school', (draft) => void (draft.school.groups = other))
+  return [
+    ...more,
+    ...group.map((placedId) => takeOffProposal(look, placedId)),
+    { code: 'thin-out', edit: thin, params: { count: off.length } },
+    { code: 'groups', edit: call, params: { groups: other } }
+  ]
+}
+
+function addNear(look: Look, piece: StandingPiece, placedId: string, surroundings: Surroundings): Proposal[] {
+  const near = look.centerpiece.find((placed) => placed.id === placedId)!
+  const placed = newPlaced(numberedId(piece.id, look.centerpiece, 1), piece.id, near.xMm, near.yMm)
+  const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, surroundings)
+  if (!spot) return []
+  const at = { xMm: Math.round(spot.x), yMm: Math.round(spot.y) }
+  return [{ code: 'add-piece', edit: makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push({ ...placed, ...at })), params: { pieceId: piece.id } }]
+}
+
+/** All that is not locked shifted so that its weight lies in the middle; or the heaviest of the heavier side off. */
+function shiftedToBalance(look: Look, standing: readonly Standing[], outline: Surroundings['outline']): Proposal[] {
+  const index = pieceIndex(look)
+  const middleY = outline.kind === 'polygon' ? outline.middleY : 0
+  const weights = standing.map((one) => visualWeight(one, index))
+  const total = weights.reduce((sum, weight) => sum + weight, 0)
+  const free = standing.filter((one) => !one.placed.locked)
+  const loose = free.reduce((sum, one) => sum + visualWeight(one, index), 0)
+  if (total === 0 || loose === 0) return []
+  const off = standing.reduce((sum, one, i) => ({ x: sum.x + weights[i]! * one.pose.x, y: sum.y + weights[i]! * (one.pose.y - middleY) }), { x: 0, y: 0 })
+  const shift = makeEdit(look, 'move', (draft) => {
+    for (const placed of draft.centerpiece) {
+      if (placed.on !== null || placed.locked) continue
+      placed.xMm = Math.round(placed.xMm - off.x / loose)
+      placed.yMm = Math.round(placed.yMm - off.y / loose)
+    }
+  })
+  const heavy = standing
+    .map((one, i) => ({ one, pull: weights[i]! * (one.pose.x * Math.sign(off.x) + one.pose.y * Math.sign(off.y)) }))
+    .filter(({ one }) => one.placed.on === null && !one.placed.locked)
+    .sort((a, b) => b.pull - a.pull)
+    .slice(0, 3)
+  return [
+    { code: 'shift-all', edit: shift, params: { byMm: Math.hypot(off.x, off.y) / loose } },
+    ...heavy.map(({ one }) => takeOffProposal(look, one.placed.id))
+  ]
+}
+
+/** More of what is there and owned, or other things of the house, until the table is full enough. */
+function moreThings(look: Look, surroundings: Around, standing: readonly Standing[]): Proposal[] {
+  const [least] = FULLNESS_SHARE[look.school.fullness]
+  const lackMm2 = (least - surroundings.composition.covered) * surroundings.composition.middle.areaMm2
+  const spare = look.pieces.filter(
+    (piece): piece is StandingPiece =>
+      isStanding(piece) && piece.kind !== 'holder' && piece.owned > look.centerpiece.filter((placed) => placed.pieceId === piece.id).length
+  )
+  const fuller = { sparse: 'sparse', usual: 'sparse', lush: 'usual' } as const
+  const lower = makeEdit(look, 'school', (draft) => void (draft.school.fullness = fuller[look.school.fullness]))
+  const flat = spare.filter((piece) => standing.every((one) => one.piece.id !== piece.id)).slice(0, 4)
+  return [
+    ...flat.flatMap((piece) => added(look, surroundings, (one) => one.id === piece.id, 1)),
+    ...(lackMm2 > 0 && look.school.fullness !== 'sparse'
+      ? [{ code: 'fullness' as const, edit: lower, params: { fullness: fuller[look.school.fullness] } }]
+      : [])
+  ]
+}
+
+/** The least things off until there is air, or called lusher. */
+function fewerThings(look: Look, { composition }: Around, standing: readonly Standing[]): Proposal[] {
+  const [, most] = FULLNESS_SHARE[look.school.fullness]
+  const over = (composition.covered - most) * composition.middle.areaMm2
+  const free = standing.filter((one) => one.placed.on === null && !one.placed.locked).sort((a, b) => footMm2(a) - footMm2(b))
+  const off: string[] = []
+  let gone = 0
+  for (const one of free) {
+    if (gone >= over * 1.1) break
+    off.push(one.placed.id)
+    gone += footMm2(one)
+  }
+  const thin = makeEdit(look, 'take-off', (draft) => {
+    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
+  })
+  const lusher = { sparse: 'usual', usual: 'lush', lush: 'lush' } as const
+  const call = makeEdit(look, 'school', (draft) => void (draft.school.fullness = lusher[look.school.fullness]))
+  return [
+    ...(off.length < free.length ? [{ code: 'thin-out' as const, edit: thin, params: { count: off.length } }] : []),
+    ...(look.school.fullness === 'lush' ? [] : [{ code: 'fullness' as const, edit: call, params: { fullness: lusher[look.school.fullness] } }])
+  ]
+}
+
+function footMm2({ foot }: Standing): number {
+  return foot.kind === 'disc' ? Math.PI * foot.radiusMm ** 2 : 4 * foot.halfXMm * foot.halfYMm
+}
+
+function turnedRound(look: Look, placedId: string): Proposal[] {
+  const turn = makeEdit(look, 'turn', (draft) => {
+    const placed = draft.centerpiece.find((one) => one.id === placedId)!
+    placed.turnDeg = (placed.turnDeg + 180) % 360
+  })
+  return [{ code: 'turn-round', edit: turn, params: { placedId } }]
+}
+
+/** A lone accent taken to the other thirds of the table, or off. */
+function accentSpread(look: Look, { composition, outline, laid }: Around): Proposal[] {
+  const lone = composition.accents.find((accent) => accent.placedIds.length < 3 || accent.oneThird)
+  if (!lone) return []
+  const first = look.centerpiece.find((placed) => placed.id === lone.placedIds[0])
+  if (!first) return []
+  const piece = pieceIndex(look).get(first.pieceId)
+  const copies = [-0.6, 0.6].map((share) => Math.round(share * halfLengthMm(outline)))
+  const echo = makeEdit(look, 'put-on', (draft) => {
+    for (const xMm of copies) {
+      const placed = { ...newPlaced(numberedId(first.pieceId, draft.centerpiece, 1), first.pieceId, xMm, 0) }
+      const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, { outline, laid })
+      if (spot) draft.centerpiece.push({ ...placed, xMm: Math.round(spot.x), yMm: Math.round(spot.y) })
+    }
+  })
+  const without = makeEdit(look, 'take-off', (draft) => {
+    draft.centerpiece = draft.centerpiece.filter((placed) => !lone.placedIds.includes(placed.id) && (placed.on === null || !lone.placedIds.includes(placed.on)))
+  })
+  return [
+    ...(piece && piece.owned > 2 ? [{ code: 'echo' as const, edit: echo, params: { pieceId: first.pieceId } }] : []),
+    { code: 'without-accent', edit: without, params: { color: lone.color } }
+  ]
+}
+
+const checklistPiece: Record<string, (piece: StandingPiece) => boolean> = {
+  'no-green': (piece) => greenMaterials.includes(piece.material),
+  'no-light': (piece) => piece.kind === 'holder',
+  'no-use': (piece) => piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
+}
+
+/** Things of the house that are not on the table yet, at the nearest free spot; holders with a candle that stands in them. */
+function added(look: Look, surroundings: Surroundings, suits: (piece: StandingPiece) => boolean, most: number): Proposal[] {
+  const used = new Set(look.centerpiece.map((placed) => placed.pieceId))
+  return look.pieces
+    .filter((piece): piece is StandingPiece => isStanding(piece) && piece.owned > 0 && !used.has(piece.id) && suits(piece))
+    .slice(0, most)
+    .flatMap((piece) => {
+      const candle =
+        piece.kind === 'holder' ? look.pieces.find((one) => one.kind === 'candle' && one.form === piece.takes && one.diameterMm <= piece.cupMm) : undefined
+      const placed = {
+        ...newPlaced(numberedId(piece.id, look.centerpiece, 1), piece.id),
+        candle: candle ? { candleId: candle.id, lightAtMin: look.occasion.arriveMin } : null
+      }
+      const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, surroundings)
+      if (!spot) return []
+      const at = { xMm: Math.round(spot.x), yMm: Math.round(spot.y) }
+      return [
+        {
+          code: 'add-piece' as const,
+          edit: makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push({ ...placed, ...at })),
+          params: { pieceId: piece.id }
+        }
+      ]
+    })
+}
+
+/** What stands in the very middle moved outward to both sides. */
+function openedMiddle(look: Look): Proposal {
+  const edit = makeEdit(look, 'move', (draft) => {
+    draft.centerpiece
+      .filter((placed) => placed.on === null && !placed.locked && Math.hypot(placed.xMm, placed.yMm) < OPEN_MIDDLE_MM)
+      .forEach((placed, i) => {
+        placed.xMm = (placed.xMm === 0 ? (i % 2 === 0 ? 1 : -1) : Math.sign(placed.xMm)) * (OPEN_MIDDLE_MM + LOW_MM)
+      })
+  })
+  return { code: 'open-middle', edit, params: {} }
+}

@@ -1,0 +1,99 @@
+import { halfLengthMm, halfWidthAtMm, contains, grown, type Outline } from '../geometry/outline.js'
+import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { toFrame } from '../geometry/point.js'
+import type { Place } from '../seating/places.js'
+import type { SeatPlan } from '../seating/seatPlan.js'
+import { SHOW_MARGIN_MM } from '../reference/composition.js'
+
+/** The tabletop between the places, as a grid of cells; `free` has 1 for a cell of it, row by row from the lowest. */
+export interface FreeMiddle {
+  readonly stepMm: number
+  readonly columns: number
+  readonly rows: number
+  readonly free: Uint8Array
+  readonly cells: number
+  readonly areaMm2: number
+  /** Its reach along the table and across it, through the middle. */
+  readonly lengthMm: number
+  readonly widthMm: number
+}
+
+const STEP_MM = 30
+
+const known = new WeakMap<SeatPlan, { readonly depthMm: number; readonly free: FreeMiddle }>()
+
+/** The free middle of a laid table: less the places as deep as the settings lie, or with nobody seated less a margin of 2 in. */
+export function freeMiddle(plan: SeatPlan, depthMm: number): FreeMiddle {
+  const earlier = known.get(plan)
+  if (earlier && earlier.depthMm === depthMm) return earlier.free
+  const free = workOut(plan.outline, plan.places, depthMm)
+  known.set(plan, { depthMm, free })
+  return free
+}
+
+function workOut(outline: Outline, places: readonly Place[], depthMm: number): FreeMiddle {
+  const within = places.length === 0 ? grown(outline, -SHOW_MARGIN_MM) : outline
+  const columns = Math.ceil((2 * halfLengthMm(outline)) / STEP_MM)
+  const rows = Math.ceil((2 * outline.halfWidthMm) / STEP_MM)
+  const free = new Uint8Array(columns * rows)
+  let cells = 0
+  for (let row = 0; row < rows; row++)
+    for (let column = 0; column < columns; column++) {
+      const at = middleOf(columns, rows, column, row)
+      if (Math.abs(at.y) > halfWidthAtMm(within, at.x) || !contains(within, at)) continue
+      if (places.some((place) => inPlace(place, at, depthMm))) continue
+      free[row * columns + column] = 1
+      cells++
+    }
+  const along = spanOf((i) => free[Math.floor(rows / 2) * columns + i] === 1, columns)
+  const across = spanOf((i) => free[i * columns + Math.floor(columns / 2)] === 1, rows)
+  return { stepMm: STEP_MM, columns, rows, free, cells, areaMm2: cells * STEP_MM ** 2, lengthMm: along * STEP_MM, widthMm: across * STEP_MM }
+}
+
+function inPlace(place: Place, at: { readonly x: number; readonly y: number }, depthMm: number): boolean {
+  const local = toFrame(place, at)
+  return local.y >= 0 && local.y <= depthMm && Math.abs(local.x) <= place.widthMm / 2
+}
+
+function middleOf(columns: number, rows: number, column: number, row: number) {
+  return { x: (column - (columns - 1) / 2) * STEP_MM, y: (row - (rows - 1) / 2) * STEP_MM }
+}
+
+/** How many cells lie between the first and the last that are free. */
+function spanOf(isFree: (i: number) => boolean, count: number): number {
+  let first = -1
+  let last = -2
+  for (let i = 0; i < count; i++)
+    if (isFree(i)) {
+      if (first < 0) first = i
+      last = i
+    }
+  return Math.max(0, last - first + 1)
+}
+
+/** Share of the free middle that footprints cover. */
+export function coveredShare(middle: FreeMiddle, feet: readonly Footprint[]): number {
+  if (middle.cells === 0) return 0
+  const { columns, rows, free } = middle
+  const covered = new Uint8Array(free.length)
+  let count = 0
+  for (const foot of feet) {
+    const reach = reachMm(foot)
+    const [left, right] = rangeOf(foot.x, reach, columns)
+    const [low, high] = rangeOf(foot.y, reach, rows)
+    for (let row = low; row <= high; row++)
+      for (let column = left; column <= right; column++) {
+        const i = row * columns + column
+        if (free[i] === 0 || covered[i] === 1) continue
+        if (overlapMm({ kind: 'disc', ...middleOf(columns, rows, column, row), radiusMm: 0 }, foot) < 0) continue
+        covered[i] = 1
+        count++
+      }
+  }
+  return count / middle.cells
+}
+
+function rangeOf(middleMm: number, reachMm: number, count: number): [number, number] {
+  const at = (mm: number) => mm / STEP_MM + (count - 1) / 2
+  return [Math.max(0, Math.ceil(at(middleMm - reachMm))), Math.min(count - 1, Math.floor(at(middleMm + reachMm)))]
+}

@@ -1,0 +1,87 @@
+import { inches } from '../units/length.js'
+import type { Fullness, Symmetry } from '../design/look.js'
+import type { Material } from '../design/piece.js'
+
+/** Heights this far apart read as two levels, and how many a middle wants: common practice, no source. */
+export const LEVEL_STEP_MM = inches(2)
+export const LEVELS_WANTED = 3
+
+/** Neighbors differ in height by this ratio at the least: common practice, no source. Below this height things are low and need not. */
+export const NEIGHBOR_RATIO = 1.25
+export const LOW_MM = 120
+/** Pieces this near each other are neighbors, and stand in one group: our own starting values. */
+export const NEIGHBOR_MM = 260
+export const GROUP_GAP_MM = 50
+/** Larger clusters are a run or a heap, not a group. */
+export const GROUP_MOST = 6
+
+/** Tall to medium to small of a graded three, within 15 %: common practice, no source. */
+export const GRADED = [1, 0.75, 0.5] as const
+export const GRADED_WITHIN = 0.15
+
+/** Moment of the visual weight about each axis, as a share of half the free length: derived, handbook section 5. */
+export const BALANCE_MOST: Record<Symmetry, number> = { symmetric: 0.08, 'by-weight': 0.2 }
+
+/** Covered share of the free middle, least and most: our own starting values. */
+export const FULLNESS_SHARE: Record<Fullness, readonly [number, number]> = { sparse: [0.1, 0.2], usual: [0.25, 0.4], lush: [0.45, 0.65] }
+
+/** No piece wider than this share of the free width: common practice, no source. */
+export const WIDTH_SHARE_MOST = 0.75
+
+/** An accent is seen in so many places, not all in one third: common practice, no source. A color with this OKLab chroma is an accent. */
+export const ACCENT_PLACES = 3
+export const ACCENT_CHROMA = 0.09
+
+export const FINISHES_WANTED = 2
+export const TEXTURES_WANTED = 3
+
+/** Clear in the middle of a table with two foci: common practice, no source. */
+export const OPEN_MIDDLE_MM = inches(12)
+
+/** Without guests a table is dressed to within 2 in of its edge. */
+export const SHOW_MARGIN_MM = inches(2)
+
+/** How a material takes the light, and what it feels like: our own grouping. */
+export const finishOf: Record<Material, 'shiny' | 'matte' | 'clear'> = {
+  porcelain: 'shiny',
+  stoneware: 'matte',
+  glass: 'clear',
+  brass: 'shiny',
+  steel: 'shiny',
+  silver: 'shiny',
+  wood: 'matte',
+  rattan: 'matte',
+  linen: 'matte',
+  cotton: 'matte',
+  wool: 'matte',
+  stone: 'matte',
+  wax: 'matte',
+  plant: 'matte',
+  dried: 'matte',
+  faux: 'matte',
+  paper: 'matte',
+  fruit: 'matte',
+  resin: 'matte'
+}
+export const textureOf: Record<Material, string> = {
+  porcelain: 'ceramic',
+  stoneware: 'ceramic',
+  glass: 'glass',
+  brass: 'metal',
+  steel: 'metal',
+  silver: 'metal',
+  wood: 'wood',
+  rattan: 'woven',
+  linen: 'cloth',
+  cotton: 'cloth',
+  wool: 'cloth',
+  stone: 'stone',
+  wax: 'wax',
+  plant: 'leaf',
+  dried: 'leaf',
+  faux: 'leaf',
+  paper: 'paper',
+  fruit: 'fruit',
+  resin: 'resin'
+}
+export const greenMaterials: readonly Material[] = ['plant', 'dried', 'faux']

@@ -1,0 +1,99 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { PieceIndex } from '../design/find.js'
+import type { Material } from '../design/piece.js'
+import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
+import type { WorldSolid } from '../solids/solid.js'
+
+/** A mass with the height of its center above the tabletop. */
+export interface Mass {
+  readonly grams: number
+  readonly centerMm: number
+}
+
+/** Volume of a solid in cubic millimeters and the height of its centroid: frustum and box, exact (mensuration). */
+export function volumeOf(solid: WorldSolid): { readonly mm3: number; readonly centerMm: number } {
+  const h = solid.z1Mm - solid.z0Mm
+  if (solid.kind === 'box') return { mm3: 4 * solid.halfXMm * solid.halfYMm * h, centerMm: solid.z0Mm + h / 2 }
+  const [a, b] = [solid.r0Mm, solid.r1Mm]
+  const sum = a * a + a * b + b * b
+  return { mm3: (Math.PI * h * sum) / 3, centerMm: sum > 0 ? solid.z0Mm + (h * (a * a + 2 * a * b + 3 * b * b)) / (4 * sum) : solid.z0Mm + h / 2 }
+}
+
+const masses = new WeakMap<Standing, { readonly index: PieceIndex; readonly mass: Mass }>()
+
+/** A piece's own mass: its body, water, stems, candle; not what stands on it. */
+export function massOf(standing: Standing, index: PieceIndex): Mass {
+  const earlier = masses.get(standing)
+  if (earlier?.index === index) return earlier.mass
+  const mass = together([bodyOf(standing), ...contents(standing, index)])
+  masses.set(standing, { index, mass })
+  return mass
+}
+
+export function together(parts: readonly Mass[]): Mass {
+  const grams = parts.reduce((sum, mass) => sum + mass.grams, 0)
+  return { grams, centerMm: grams > 0 ? parts.reduce((sum, mass) => sum + mass.grams * mass.centerMm, 0) / grams : 0 }
+}
+
+function bodyOf({ piece, solids, footMm }: Standing): Mass {
+  switch (piece.kind) {
+    case 'vessel':
+      return together([...solids.slice(0, 2).map((solid) => shellOf(solid, piece.material)), baseOf(piece.baseMm / 2, footMm, piece.material)])
+    case 'holder':
+      return together(solids.slice(0, piece.heightMm > 12 ? 2 : 1).map((solid) => filled(solid, piece.material, 0.7)))
+    case 'tray': {
+      const { mm3 } = volumeOf({ ...solids[0]!, z1Mm: solids[0]!.z0Mm + piece.floorMm })
+      const body = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm / 2 }
+      return piece.rimMm > piece.floorMm ? together([body, shellOf(solids[0]!, piece.material)]) : body
+    }
+    default:
+      return together(solids.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
+  }
+}
+
+const grams = (mm3: number, material: Material) => (mm3 / 1000) * densityGPerCm3[material]
+
+function filled(solid: WorldSolid, material: Material, fill: number): Mass {
+  const { mm3, centerMm } = volumeOf(solid)
+  return { grams: grams(mm3, material) * fill, centerMm }
+}
+
+/** The wall of a frustum or box, as thick as its material is usually worked. */
+function shellOf(solid: WorldSolid, material: Material): Mass {
+  const h = solid.z1Mm - solid.z0Mm
+  const [around0, around1] =
+    solid.kind === 'frustum' ? [2 * Math.PI * solid.r0Mm, 2 * Math.PI * solid.r1Mm] : [4 * (solid.halfXMm + solid.halfYMm), 4 * (solid.halfXMm + solid.halfYMm)]
+  const area = ((around0 + around1) / 2) * h
+  const centerMm = solid.z0Mm + (h * (around0 + 2 * around1)) / (3 * (around0 + around1) || 1)
+  return { grams: grams(area * shellMm[material], material), centerMm }
+}
+
+function baseOf(radiusMm: number, footMm: number, material: Material): Mass {
+  return { grams: grams(Math.PI * radiusMm ** 2 * 1.5 * shellMm[material], material), centerMm: footMm + shellMm[material] / 2 }
+}
+
+function contents({ piece, placed, candle, footMm, solids }: Standing, index: PieceIndex): Mass[] {
+  if (candle && piece.kind === 'holder') {
+    const mm3 = Math.PI * (candle.diameterMm / 2) ** 2 * candle.heightMm
+    return [{ grams: grams(mm3, candle.material), centerMm: footMm + piece.heightMm + candle.heightMm / 2 }]
+  }
+  if (!placed.arrangement || piece.kind !== 'vessel') return []
+  const depthMm = piece.depthMm * WATER_SHARE
+  const fromMm = footMm + piece.heightMm - piece.depthMm
+  const radiusMm = (piece.baseMm + piece.widestMm) / 4
+  const topMm = solids[solids.length - 1]!.z1Mm
+  const parts: Mass[] = []
+  let fresh = false
+  for (const { stemId, count } of placed.arrangement.stems) {
+    const stem = index.get(stemId)
+    if (stem?.kind !== 'stem') continue
+    if (stem.material === 'plant') fresh = true
+    const stalk = Math.PI * (stem.thicknessMm / 2) ** 2 * (topMm - fromMm)
+    parts.push(
+      { grams: (count * stalk * STEM_DENSITY) / 1000, centerMm: (fromMm + topMm) / 2 },
+      { grams: count * (stem.headMm / 10) ** 2 * HEAD_GRAMS_PER_CM2, centerMm: footMm + piece.heightMm + placed.arrangement.riseMm * 0.75 }
+    )
+  }
+  if (fresh) parts.push({ grams: (Math.PI * radiusMm ** 2 * depthMm) / 1000, centerMm: fromMm + depthMm / 2 })
+  return parts
+}

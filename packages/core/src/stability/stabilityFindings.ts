@@ -1,0 +1,93 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { BareFinding } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { beyondMm, grown, type Outline } from '../geometry/outline.js'
+import { rimPoints } from '../geometry/footprint.js'
+import { floorExtent, isSupport, rimHeightMm } from '../solids/pieceSolids.js'
+import { extentSize } from '../design/piece.js'
+import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
+import { footRadiusMm, type Tilt } from './tilt.js'
+
+/** What can tip or be pulled down, and what vanishes or does not go into what it stands in. */
+export function stabilityFindings(look: Pick<Look, 'household'>, standing: readonly Standing[], tilts: readonly Tilt[], outline: Outline): BareFinding[] {
+  const byId = new Map(standing.map((one) => [one.placed.id, one]))
+  return [
+    ...tipFindings(look, standing, tilts),
+    ...edgeFindings(look, standing, outline),
+    ...standing.flatMap((one) => insideFindings(one, one.placed.on === null ? undefined : byId.get(one.placed.on)))
+  ]
+}
+
+function tipFindings({ household }: Pick<Look, 'household'>, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
+  const reached = household.toddlers || household.dogs || household.cats
+  const least = reached ? TILT_REACHED_DEG : TILT_LEAST_DEG
+  return tilts.flatMap((tilt, i): BareFinding[] => {
+    // what stands in something with a wall round it leans on that
+    if (tilt.tiltDeg >= least || standing[i]!.placed.on !== null) return []
+    return [
+      {
+        code: 'piece.tips',
+        severity: tilt.tiltDeg < TILT_LEAST_DEG ? 'warn' : 'note',
+        at: { kind: 'piece', placedId: tilt.placedId },
+        measured: { tiltDeg: tilt.tiltDeg, heightMm: tilt.centerMm, footMm: 2 * footRadiusMm(standing[i]!.foot) },
+        limit: { tiltDeg: least },
+        because: tilt.tiltDeg < TILT_LEAST_DEG ? 'ten-degrees' : 'bumped'
+      }
+    ]
+  })
+}
+
+/** Glass near the edge, and with a toddler in the house anything that breaks, burns or spills within reach of small hands. */
+function edgeFindings({ household }: Pick<Look, 'household'>, standing: readonly Standing[], outline: Outline): BareFinding[] {
+  const inner = grown(outline, -EDGE_MM)
+  const safe = grown(outline, -SMALL_HANDS_MM)
+  return standing.flatMap((one): BareFinding[] => {
+    if (one.placed.on !== null) return []
+    const breaks = one.piece.material === 'glass' || one.piece.material === 'porcelain' || one.piece.kind === 'vessel'
+    const burns = one.candle !== null && one.candle.burn.kind === 'wax'
+    const points = rimPoints(one.foot)
+    const at = { kind: 'piece', placedId: one.placed.id } as const
+    if (one.piece.material === 'glass' && points.some((p) => beyondMm(inner, p) > 0.5))
+      return [{ code: 'piece.edge', severity: 'note', at, measured: { distanceMm: 0 }, limit: { distanceMm: EDGE_MM }, because: 'glass-edge' }]
+    if (household.toddlers && (breaks || burns) && points.some((p) => beyondMm(safe, p) > 0.5))
+      return [
+        {
+          code: 'piece.edge',
+          severity: burns ? 'warn' : 'note',
+          at,
+          measured: { distanceMm: 0 },
+          limit: { distanceMm: SMALL_HANDS_MM },
+          because: 'small-hands'
+        }
+      ]
+    return []
+  })
+}
+
+/** Lost below the rim, or too wide for the opening; the riser that would mend it is its height. */
+function insideFindings(one: Standing, below: Standing | undefined): BareFinding[] {
+  if (!below || !isSupport(below.piece)) return []
+  const rim = rimHeightMm(below.piece)
+  const at = { kind: 'piece', placedId: one.placed.id, otherId: below.placed.id } as const
+  if (below.piece.kind === 'vessel') {
+    const openMm = below.piece.form === 'cloche' ? extentSize(floorExtent(below.piece)).lengthMm : below.piece.mouthMm
+    const wideMm = 2 * one.reachMm
+    if (wideMm > openMm)
+      return [{ code: 'piece.opening', severity: 'warn', at, measured: { widthMm: wideMm }, limit: { widthMm: openMm }, because: 'does-not-pass' }]
+  }
+  if (rim === null || one.piece.kind === 'riser') return []
+  const heightMm = one.topMm - one.footMm
+  const showsMm = one.topMm - (below.footMm + rim)
+  const wantedMm = Math.min(SHOWS_LEAST_MM, heightMm / 2)
+  if (showsMm >= wantedMm - 0.5) return []
+  return [
+    {
+      code: 'piece.sunk',
+      severity: 'note',
+      at,
+      measured: { showsMm, heightMm },
+      limit: { showsMm: wantedMm, riserMm: wantedMm - showsMm },
+      because: 'below-rim'
+    }
+  ]
+}

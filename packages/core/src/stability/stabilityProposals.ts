@@ -1,0 +1,71 @@
+import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import { standings } from '../centerpiece/standing.js'
+import { makeEdit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { newPlaced } from '../design/newLook.js'
+import { swapProposals } from '../design/swap.js'
+import { rimPoints } from '../geometry/footprint.js'
+import { beyondMm, grown } from '../geometry/outline.js'
+import { numberedId } from '../units/slug.js'
+
+/** Cut lower, another that stands better, or off the table. */
+export function tipProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const placed = look.centerpiece.find((one) => one.id === (finding.at as { placedId: string }).placedId)
+  if (!placed) return []
+  const lower = placed.arrangement
+    ? [0.7, 0.45].map((share) => ({
+        code: 'lower' as const,
+        edit: makeEdit(look, 'florals', (draft) => {
+          const { arrangement } = draft.centerpiece.find((one) => one.id === placed.id)!
+          arrangement!.riseMm = Math.round(arrangement!.riseMm * share)
+        }),
+        params: { placedId: placed.id, heightMm: placed.arrangement!.riseMm * share, byMm: placed.arrangement!.riseMm * (1 - share) }
+      }))
+    : []
+  const noCandle = placed.candle
+    ? [
+        {
+          code: 'no-candle' as const,
+          edit: makeEdit(look, 'candles', (draft) => void (draft.centerpiece.find((one) => one.id === placed.id)!.candle = null)),
+          params: { placedId: placed.id }
+        }
+      ]
+    : []
+  return [...lower, ...swapProposals(look, placed.pieceId, (piece) => piece.owned > 0, 3), ...noCandle, takeOffProposal(look, placed.id)]
+}
+
+/** A free spot further in, or off the table. */
+export function edgeProposals(look: Look, finding: BareFinding, around: Surroundings): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const { placedId } = finding.at
+  const inner = grown(around.outline, -(finding.limit['distanceMm'] ?? 0) - 1)
+  const spot = freeSpot(look, placedId, around, (moved) => rimPoints(moved[0]!.foot).every((p) => beyondMm(inner, p) <= 0.5))
+  return [...(spot ? [moveProposal(look, placedId, spot)] : []), takeOffProposal(look, placedId)]
+}
+
+/** A stand hidden below it, out beside it, or off the table. */
+export function sunkProposals(look: Look, finding: BareFinding): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const { placedId } = finding.at
+  const self = standings(look).find((one) => one.placed.id === placedId)
+  if (!self) return []
+  const needMm = finding.limit['riserMm'] ?? 0
+  const risers = look.pieces
+    .filter((piece) => piece.kind === 'riser' && piece.heightMm >= needMm - 0.5)
+    .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || ('heightMm' in a && 'heightMm' in b ? a.heightMm - b.heightMm : 0))
+    .slice(0, 2)
+    .map((riser) => ({
+      code: 'put-on-riser' as const,
+      edit: makeEdit(look, 'stand-on', (draft) => {
+        const id = numberedId(riser.id, draft.centerpiece, 1)
+        const target = draft.centerpiece.find((one) => one.id === placedId)!
+        draft.centerpiece.push({ ...newPlaced(id, riser.id, target.xMm, target.yMm), on: target.on, atMeal: target.atMeal })
+        Object.assign(target, { on: id, xMm: 0, yMm: 0 })
+      }),
+      params: { placedId, pieceId: riser.id }
+    }))
+  return [...risers, ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+}

@@ -1,0 +1,34 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { PieceIndex } from '../design/find.js'
+import type { Footprint } from '../geometry/footprint.js'
+import { massOf, together, type Mass } from './massOf.js'
+
+/** How far something can be tilted before it falls, with all it carries. */
+export interface Tilt {
+  readonly placedId: string
+  readonly tiltDeg: number
+  readonly grams: number
+  /** Height of the common center of mass above what it stands on. */
+  readonly centerMm: number
+}
+
+/**
+ * Tilt angle of each piece with what stands on it: arctangent of the radius of its foot over the height of the center of mass. Water and stems
+ * count; a candle counts whole.
+ */
+export function tilts(standing: readonly Standing[], index: PieceIndex): Tilt[] {
+  const own = new Map(standing.map((one) => [one.placed.id, massOf(one, index)]))
+  const above = new Map<string, Standing[]>()
+  for (const one of standing) if (one.placed.on !== null) above.set(one.placed.on, [...(above.get(one.placed.on) ?? []), one])
+  const allOf = (one: Standing): Mass[] => [own.get(one.placed.id)!, ...(above.get(one.placed.id) ?? []).flatMap(allOf)]
+  return standing.map((one) => {
+    const mass = together(allOf(one))
+    const centerMm = Math.max(1, mass.centerMm - one.footMm)
+    return { placedId: one.placed.id, tiltDeg: (Math.atan2(footRadiusMm(one.foot), centerMm) * 180) / Math.PI, grams: mass.grams, centerMm }
+  })
+}
+
+/** The least distance from the middle of a foot to its edge. */
+export function footRadiusMm(foot: Footprint): number {
+  return foot.kind === 'disc' ? foot.radiusMm : Math.min(foot.halfXMm, foot.halfYMm)
+}
