@@ -13,6 +13,7 @@ import ChosenMark from './ChosenMark.vue'
 import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
+import HeightMapLayer from './HeightMapLayer.vue'
 import PlanView from './PlanView.vue'
 import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
@@ -162,6 +163,14 @@ function label(piece: Standing): string {
         </ElevationView>
       </g>
 
+      <HeightMapLayer
+        v-if="store.heights && step === 'centerpiece'"
+        :map="store.heights"
+        :depth-mm="(store.figures?.setting.depthMm ?? 400) * 0.9"
+        :outline="plan.outline"
+        :view="view"
+        :clip-id="`heights-${look.id}`"
+      />
       <g class="sights">
         <line
           v-for="line in sightLines"

@@ -4,7 +4,11 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import CheckField from '../shell/CheckField.vue'
 import ChosenPiece from './ChosenPiece.vue'
+import ComposePanel from './ComposePanel.vue'
+import GarlandFields from './GarlandFields.vue'
+import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
 import { putOn } from './putOn.js'
 
@@ -41,6 +45,11 @@ function put(piece: StandingPiece): void {
 <template>
   <div class="stack">
     <ChosenPiece v-if="chosen" :look="look" :placed="chosen" />
+    <ComposePanel :look="look" />
+    <RuleFigures v-if="store.figures" :look="look" :figures="store.figures" />
+    <CheckField :label="t('compose.heights')" :model-value="store.heights !== undefined" @update:model-value="store.showHeights($event)" />
+    <GarlandFields :look="look" />
+    <hr class="rule" />
     <div>
       <h3>{{ t('centerpiece.onTable') }}</h3>
       <p v-if="look.centerpiece.length === 0" class="soft small">{{ t('centerpiece.nothing') }}</p>

@@ -7,6 +7,7 @@ import {
   type Edit,
   type EditName,
   type Figures,
+  type HeightMap,
   type Look,
   type Remedy,
   type Saving,
@@ -37,6 +38,9 @@ export const useLook = defineStore('look', () => {
   const findings = shallowRef<readonly BareFinding[]>([])
   const remedies = shallowRef<ReadonlyMap<string, readonly Remedy[]>>(new Map())
   const selected = ref<string | null>(null)
+  const heights = shallowRef<HeightMap>()
+  /** What the last measuring took in the worker. */
+  const tookMs = ref(0)
   const openFinding = ref<string | null>(null)
   const saveState = ref<SaveState>('saved')
   const problem = ref('')
@@ -93,6 +97,8 @@ export const useLook = defineStore('look', () => {
       const answer = await assessor.measure(state)
       figures.value = answer.figures
       findings.value = answer.findings
+      tookMs.value = answer.tookMs
+      if (heights.value && look.value === state) await showHeights(true)
     } while (again)
     measuring = false
     void findRemedies()
@@ -120,6 +126,11 @@ export const useLook = defineStore('look', () => {
   /** The best seating of the guests, by the worker. */
   async function findSeating(): Promise<Seating | undefined> {
     return look.value ? assessor.seat(look.value) : undefined
+  }
+
+  /** Shows on the Board how tall things may be where, or no longer. */
+  async function showHeights(on: boolean): Promise<void> {
+    heights.value = on && look.value ? await assessor.heights(look.value) : undefined
   }
 
   /** Makes an edit by a recipe and applies it. */
@@ -246,6 +257,9 @@ export const useLook = defineStore('look', () => {
     loadNewer,
     findRemedies,
     findSavings,
-    findSeating
+    findSeating,
+    heights,
+    tookMs,
+    showHeights
   }
 })

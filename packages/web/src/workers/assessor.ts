@@ -1,8 +1,32 @@
+import type { BareFinding, Look } from '@hestiad/core'
 import { wrap } from 'comlink'
 import type { AssessorService } from './assessor.worker.js'
+import { deltaOf } from './delta.js'
 
-/** The assessor in its worker. */
+/** The assessor in its worker, which is told only what changed since the look it was told last. */
 export function startAssessor() {
   const worker = new Worker(new URL('./assessor.worker.ts', import.meta.url), { type: 'module' })
-  return wrap<AssessorService>(worker)
+  const service = wrap<AssessorService>(worker)
+  let told: Look | undefined
+  const tell = (look: Look) => {
+    const delta = deltaOf(told, look)
+    told = look
+    if (delta) void service.take(delta)
+  }
+  const about =
+    <T>(ask: () => Promise<T>) =>
+    (look: Look): Promise<T> => {
+      tell(look)
+      return ask()
+    }
+  return {
+    measure: about(() => service.measure()),
+    savings: about(() => service.savings()),
+    heights: about(() => service.heights()),
+    seat: about(() => service.seat()),
+    remedies: (look: Look, finding: BareFinding) => {
+      tell(look)
+      return service.remedies(finding)
+    }
+  }
 }

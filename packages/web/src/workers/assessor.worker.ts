@@ -1,22 +1,49 @@
-import { createAssessor, savings, seatGuests, type BareFinding, type Figures, type Look, type Remedy, type Saving, type Seating } from '@hestiad/core'
+import {
+  createAssessor,
+  heightMap,
+  savings,
+  seatGuests,
+  type BareFinding,
+  type Figures,
+  type HeightMap,
+  type Look,
+  type Remedy,
+  type Saving,
+  type Seating,
+  type SightLines
+} from '@hestiad/core'
 import { expose } from 'comlink'
+import { withDelta, type Delta } from './delta.js'
 
 const assessor = createAssessor()
+const heightMaps = new WeakMap<SightLines, HeightMap>()
+let look: Look | undefined
 
-/** Runs the core away from the page. Remedies are asked for one finding at a time, so that newer looks never wait long. */
+/** Runs the core away from the page, on its own copy of the look. Remedies are asked for one finding at a time, so that newer looks never wait long. */
 const service = {
-  measure(look: Look): { figures: Figures; findings: readonly BareFinding[] } {
-    const { figures, findings } = assessor.measure(look)
-    return { figures, findings }
+  /** Brings the copy up to date; every other call is about what it is then. */
+  take(delta: Delta | undefined): void {
+    look = withDelta(look, delta) as Look
   },
-  remedies(look: Look, finding: BareFinding): Remedy[] {
-    return assessor.remediesFor(look, finding)
+  measure(): { figures: Figures; findings: readonly BareFinding[]; tookMs: number } {
+    const start = performance.now()
+    const { figures, findings } = assessor.measure(look!)
+    return { figures, findings, tookMs: performance.now() - start }
   },
-  savings(look: Look): Saving[] {
-    return savings(assessor, look)
+  remedies(finding: BareFinding): Remedy[] {
+    return assessor.remediesFor(look!, finding)
   },
-  seat(look: Look): Seating {
-    return seatGuests(look)
+  savings(): Saving[] {
+    return savings(assessor, look!)
+  },
+  heights(): HeightMap {
+    const { plan, lines } = assessor.measure(look!)
+    const known = heightMaps.get(lines) ?? heightMap(plan.outline, lines)
+    heightMaps.set(lines, known)
+    return known
+  },
+  seat(): Seating {
+    return seatGuests(look!)
   }
 }
 

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { garlandPaths, layGarland, type GarlandLay, type Look } from '@hestiad/core'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import ChoiceField from '../shell/ChoiceField.vue'
+import LengthField from '../shell/LengthField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** A garland along the middle, in a wave or round a ring, cut and joined from what is to be had. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const garlands = computed(() => props.look.pieces.filter((piece) => piece.kind === 'ornament' && (piece.form === 'garland' || piece.form === 'greens')))
+const chosen = ref<string | null>(null)
+const path = ref<GarlandLay['path']>('middle')
+const free = computed(() => store.figures?.composition.middle)
+const typedMm = ref<number | null>(null)
+const lengthMm = computed(() => typedMm.value ?? Math.round((free.value?.lengthMm ?? 1000) * 0.92))
+const pieceId = computed(() => chosen.value ?? garlands.value.find((piece) => piece.owned > 0)?.id ?? garlands.value[0]?.id ?? null)
+const laid = computed(() =>
+  pieceId.value
+    ? layGarland(props.look, { pieceId: pieceId.value, path: path.value, lengthMm: lengthMm.value, widthMm: Math.round((free.value?.widthMm ?? 300) * 0.8) })
+    : undefined
+)
+</script>
+
+<template>
+  <details v-if="garlands.length > 0" class="stack small">
+    <summary>{{ t('compose.garland') }}</summary>
+    <PieceSelect :label="t('compose.garland')" :model-value="pieceId" :pieces="garlands" @update:model-value="chosen = $event" />
+    <ChoiceField
+      v-model="path"
+      :label="t('compose.garlandPath')"
+      :choices="garlandPaths.map((value) => ({ value, label: t(`compose.garlandPaths.${value}`) }))"
+    />
+    <LengthField :label="t('centerpiece.along')" :model-value="lengthMm" :min-mm="200" :max-mm="10000" @update:model-value="typedMm = $event" />
+    <p v-if="laid" class="soft">{{ t('compose.garlandTold', { pieces: laid.pieces, length: length(laid.runMm) }) }}</p>
+    <el-button size="small" :disabled="!laid" @click="laid && store.apply(laid.edit)">{{ t('compose.lay') }}</el-button>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  padding: 2px 0;
+  font: 560 15px var(--serif);
+  cursor: pointer;
+}
+
+p {
+  margin: 0;
+}
+</style>

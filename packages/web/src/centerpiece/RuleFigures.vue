@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { BALANCE_MOST, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type Look } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { percent } from '../findings/findingWords.js'
+import ChoiceField from '../shell/ChoiceField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** What the rules of composition measure beside what the look asks, what clearing takes, and the schools it is measured by. */
+const props = defineProps<{ look: Look; figures: Figures }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const c = computed(() => props.figures.composition)
+const clearing = computed(() => props.figures.stability.clearing)
+const range = computed(() => FULLNESS_SHARE[props.look.school.fullness].map(percent).join('–'))
+const accents = computed(() => c.value.accents.map((accent) => `${accent.color} ${accent.placedIds.length}`).join(', ') || '–')
+</script>
+
+<template>
+  <details class="stack" open>
+    <summary>{{ t('compose.figures') }}</summary>
+    <dl class="small">
+      <dt>{{ t('compose.free') }}</dt>
+      <dd>{{ length(c.middle.lengthMm) }} × {{ length(c.middle.widthMm) }}</dd>
+      <dt>{{ t('compose.levels') }}</dt>
+      <dd>
+        {{ c.levels.map((mm) => length(mm)).join(', ') || '–' }} <span class="soft">/ {{ LEVELS_WANTED }}</span>
+      </dd>
+      <dt>{{ t('compose.covered') }}</dt>
+      <dd>
+        {{ percent(c.covered) }} <span class="soft">/ {{ range }}</span>
+      </dd>
+      <dt>{{ t('compose.balance') }}</dt>
+      <dd>
+        {{ percent(Math.abs(c.alongShare)) }}, {{ percent(Math.abs(c.acrossShare)) }}
+        <span class="soft">/ {{ percent(BALANCE_MOST[look.school.symmetry]) }}</span>
+      </dd>
+      <dt>{{ t('compose.groups') }}</dt>
+      <dd>
+        {{ c.groups.map((group) => group.length).join(', ') || '–' }}<template v-if="c.graded > 0">, {{ t('compose.graded', { n: c.graded }) }}</template>
+      </dd>
+      <dt>{{ t('compose.accents') }}</dt>
+      <dd>{{ accents }}</dd>
+      <dt>{{ t('compose.materials') }}</dt>
+      <dd>{{ c.finishes.length }}, {{ c.textures.length }} <span class="soft">/ 2, 3</span></dd>
+      <dt>{{ t('compose.clear') }}</dt>
+      <dd>
+        <template v-if="clearing.pieces === 0">{{ t('compose.nothingToClear') }}</template>
+        <template v-else>{{
+          t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) })
+        }}</template>
+      </dd>
+    </dl>
+    <ChoiceField
+      :label="t('compose.fullness')"
+      :model-value="look.school.fullness"
+      :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`compose.fullnesses.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))"
+    />
+    <ChoiceField
+      :label="t('compose.symmetry')"
+      :model-value="look.school.symmetry"
+      :choices="(['symmetric', 'by-weight'] as const).map((value) => ({ value, label: t(`compose.symmetries.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.symmetry = $event))"
+    />
+    <ChoiceField
+      :label="t('compose.groups')"
+      :model-value="look.school.groups"
+      :choices="(['odd', 'pairs'] as const).map((value) => ({ value, label: t(`compose.groupKinds.${value}`) }))"
+      @update:model-value="store.edit('school', (d) => void (d.school.groups = $event))"
+    />
+    <p v-if="look.school.meant.length > 0" class="soft small">
+      {{ t('compose.meant', { rules: look.school.meant.map((code) => t(`compose.rules.${code}`)).join(', ') }) }}
+      <button class="plain link" @click="store.edit('school', (d) => void (d.school.meant = []))">{{ t('compose.ask') }}</button>
+    </p>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  padding: 2px 0;
+  font: 560 15px var(--serif);
+  cursor: pointer;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 3px 12px;
+  margin: 0;
+}
+
+dt {
+  color: var(--soft-ink);
+}
+
+dd {
+  margin: 0;
+  font-variant-numeric: tabular-nums;
+}
+
+p {
+  margin: 0;
+}
+</style>
