@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { findingKey, fromFrame, guestEyes, halfLengthMm, HIDDEN_LIMIT, pieceIndex, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, toRef } from 'vue'
+import { computed, defineAsyncComponent, ref, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { findingTitle } from '../findings/findingWords.js'
 import type { Step } from '../shell/steps.js'
@@ -33,7 +33,9 @@ const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
 const { begin } = useDrag(() => view.value)
-const { onKey } = useBoardKeys({ turned, seat, seats: () => plan.value.places.length })
+const sitting = ref(false)
+const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
+const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
@@ -209,12 +211,14 @@ function label(piece: Standing): string {
         @open="toggleFinding(mark.key)"
       />
     </svg>
+    <SeatView v-if="sitting" :look="look" :seat="seat" @close="sitting = false" @sit="seat = $event" />
     <div class="caption low" :style="{ top: `${view.dividerY + 6}px` }">
       <span class="serif">{{ turned ? t('board.shortSide') : t('board.longSide') }}</span>
       <span class="soft small">{{ t('board.faces') }}</span>
     </div>
     <div class="keys soft small">
       <button class="plain" @click="turned = !turned"><kbd>t</kbd> {{ t('board.turn') }}</button>
+      <button class="plain" @click="sitting = true"><kbd>v</kbd> {{ seat === null ? t('seatView.look') : t('seatView.open') }}</button>
       <span><kbd>1</kbd>–<kbd>9</kbd> {{ t('board.sit') }}</span>
       <span class="wide"><kbd>?</kbd> {{ t('board.allKeys') }}</span>
     </div>

@@ -60,7 +60,7 @@ const bands = computed(() => {
   return contours()
     .size([columns, rows])
     .thresholds(thresholds.value)(values.value)
-    .map((band, i) => {
+    .map((band) => {
       const rings = band.coordinates.flat()
       const d = rings
         .map(

@@ -7,8 +7,8 @@ import { shift } from './useDrag.js'
 const TURN_DEG = 5
 const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
 
-/** Keys of the Board: arrows nudge, brackets turn, Delete takes off, numbers choose a seat, t turns the table. */
-export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | null>; seats: () => number }) {
+/** Keys of the Board: arrows nudge, brackets turn, Delete takes off, numbers choose a seat, t turns the table, v shows it from the chosen seat. */
+export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | null>; sitting: Ref<boolean>; seats: () => number }) {
   const store = useLook()
   const preferences = usePreferences()
 
@@ -41,6 +41,7 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
     else if (event.key === '[') turn(TURN_DEG)
     else if (event.key === ']') turn(-TURN_DEG)
     else if (event.key === 'Delete' || event.key === 'Backspace') takeOff()
+    else if (event.key === 'v') board.sitting.value = !board.sitting.value
     else if (event.key === 't') board.turned.value = !board.turned.value
     else if (event.key === 'Escape') {
       store.selected = null

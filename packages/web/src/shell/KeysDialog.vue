@@ -9,6 +9,7 @@ const keys = [
   ['delete', 'Delete'],
   ['numbers', '1 … 9, 0'],
   ['t', 't'],
+  ['v', 'v'],
   ['z', 'z'],
   ['Z', 'Z'],
   ['slash', '/'],

@@ -60,6 +60,29 @@ export const composeRemedies = {
   meant: 'Leave it: it is meant so'
 } as const
 
+export const seatViewWords = {
+  open: 'sit here',
+  look: 'see it standing',
+  label: 'The table seen by somebody',
+  from: 'Seen by',
+  chair: '{number} {name}',
+  standing: 'Standing',
+  door: 'From the door',
+  hour: 'Light',
+  hours: { day: 'Day', dusk: 'Dusk', candle: 'Candles' },
+  squint: 'Squint',
+  meal: 'At the meal',
+  before: 'Before',
+  wipe: 'How much of the picture is as before',
+  png: 'Picture',
+  gltf: 'Model (glTF)',
+  close: 'Back to the Board',
+  sees: 'Sees {seen} of {others}.',
+  lost: '{name} {share} behind the {piece}',
+  drawn: 'The table drawn in perspective',
+  noWebGl: 'This browser shows no WebGL; the view is drawn instead.'
+} as const
+
 export const patternWords = {
   title: 'Compose',
   names: {

@@ -1,6 +1,6 @@
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
-import { patternWords } from './composition.js'
+import { patternWords, seatViewWords } from './composition.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
@@ -69,6 +69,7 @@ export const en = {
       delete: 'take it off the table',
       numbers: 'who this guest sees; 0 is ten',
       t: 'turn the table',
+      v: 'sit in the chosen chair and look; arrows turn the head',
       z: 'undo',
       Z: 'redo',
       slash: 'search the cupboard',
@@ -196,6 +197,7 @@ export const en = {
     caution: 'Local codes, venue rules and your guests’ own word come before these figures.'
   },
   compose: patternWords,
+  seatView: seatViewWords,
   linens: linensWords,
   settings: {
     plates: 'Plates, from the bottom',
