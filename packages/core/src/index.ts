@@ -80,6 +80,8 @@ export { proposeCenterpiece, SEARCH_ROUNDS, type CenterpieceProposal, type Propo
 export { heightMap, tallestMm, type HeightMap } from './sight/heightMap.js'
 export { anneal } from './compose/anneal.js'
 export { formatWeight } from './units/weight.js'
+export { alignEdit, distributeEdit, groupEdit, mirrorEdit, movedWith, twinOf } from './composition/arrangeEdits.js'
+export { snap, snapKinds, type Snap, type SnapKind } from './composition/snap.js'
 export { layRow } from './centerpiece/layRow.js'
 export { coverSpots, type CoverSpot } from './linens/coverFindings.js'
 export { dropLimits, type LinenFigures } from './linens/linenFindings.js'

@@ -23,6 +23,8 @@ export interface Look {
   readonly kinds: SettingKinds
   readonly menu: Menu
   readonly centerpiece: readonly Placed[]
+  /** Middles that were tried and put aside, each with why. */
+  readonly variants: readonly Variant[]
   readonly pieces: readonly Piece[]
   readonly offers: readonly Offer[]
   readonly shops: readonly Shop[]
@@ -250,6 +252,13 @@ export interface Arrangement {
   /** How far the flowers rise above the rim. */
   readonly riseMm: number
   readonly spreadMm: number
+}
+
+export interface Variant {
+  readonly id: string
+  readonly name: string
+  readonly why: string
+  readonly centerpiece: readonly Placed[]
 }
 
 /** A piece in the middle; its position is in the frame of what it stands on, or of the table. */

@@ -57,6 +57,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     kinds: oneKind,
     menu: noMenu,
     centerpiece: [],
+    variants: [],
     pieces,
     offers,
     shops,

@@ -4,7 +4,7 @@ import { noMenu } from '../design/menu.js'
 import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainTable } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
-const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
+const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, variants: [], shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
 const pieceDefaults = { first: [], of: null, ...nothingLabeled } as const
 const trayDefaults = { form: 'tray', wallMm: 0, handles: false } as const
 const textileDefaults = { flaws: [] } as const

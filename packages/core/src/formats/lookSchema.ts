@@ -205,6 +205,27 @@ const dish = object({
   broughtBy: text
 })
 
+const placed = object({
+  id: { $ref: '#/$defs/id' },
+  pieceId: { $ref: '#/$defs/id' },
+  xMm: position,
+  yMm: position,
+  turnDeg: { type: 'number', minimum: -3600, maximum: 3600 },
+  on: idOrNull,
+  atMeal: flag,
+  locked: flag,
+  group: idOrNull,
+  part: { type: 'number', exclusiveMinimum: 0, maximum: 1 },
+  candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
+  arrangement: orNull(
+    object({
+      stems: list(object({ stemId: { $ref: '#/$defs/id' }, count }), 40),
+      riseMm: sizeOrZero,
+      spreadMm: size
+    })
+  )
+})
+
 export const MOST_GUESTS = 100
 
 export const lookSchema = {
@@ -333,29 +354,8 @@ export const lookSchema = {
       oneGlass: flag,
       sideboardMm: orNull(size)
     }),
-    centerpiece: list(
-      object({
-        id: { $ref: '#/$defs/id' },
-        pieceId: { $ref: '#/$defs/id' },
-        xMm: position,
-        yMm: position,
-        turnDeg: { type: 'number', minimum: -3600, maximum: 3600 },
-        on: idOrNull,
-        atMeal: flag,
-        locked: flag,
-        group: idOrNull,
-        part: { type: 'number', exclusiveMinimum: 0, maximum: 1 },
-        candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
-        arrangement: orNull(
-          object({
-            stems: list(object({ stemId: { $ref: '#/$defs/id' }, count }), 40),
-            riseMm: sizeOrZero,
-            spreadMm: size
-          })
-        )
-      }),
-      1000
-    ),
+    centerpiece: list(placed, 1000),
+    variants: list(object({ id: { $ref: '#/$defs/id' }, name: text, why: { type: 'string', maxLength: 1000 }, centerpiece: list(placed, 1000) }), 30),
     pieces: list({ $ref: '#/$defs/piece' }, 10_000),
     offers: list(
       object({

@@ -14,7 +14,9 @@ import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
 import HeightMapLayer from './HeightMapLayer.vue'
+import MeasureLine from './MeasureLine.vue'
 import PlanView from './PlanView.vue'
+import SnapGuides from './SnapGuides.vue'
 import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
 import SeatBadges from './SeatBadges.vue'
@@ -32,13 +34,18 @@ const seat = ref<number | null>(null)
 const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
-const { begin } = useDrag(() => view.value)
+const { begin, held } = useDrag(() => view.value)
+const hovered = ref<string | null>(null)
+const measured = computed(() =>
+  hovered.value && hovered.value !== store.selected && !held.value ? standing.value.find((s) => s.placed.id === hovered.value) : undefined
+)
 const sitting = ref(false)
 const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
 const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
+const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id)))
 const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
 
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
@@ -127,13 +134,15 @@ function label(piece: Standing): string {
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
               class="piece"
-              :class="{ chosen: piece.placed.id === store.selected, cleared: !piece.placed.atMeal }"
+              :class="{ chosen: store.chosen.includes(piece.placed.id), cleared: !piece.placed.atMeal, locked: piece.placed.locked }"
               role="button"
               tabindex="0"
               :aria-label="label(piece)"
               :data-piece="piece.placed.id"
               @pointerdown.stop="begin($event, piece.placed.id, 'plan')"
-              @focus="store.selected = piece.placed.id"
+              @focus="store.chosen.includes(piece.placed.id) || store.choose(piece.placed.id)"
+              @pointerenter="hovered = piece.placed.id"
+              @pointerleave="hovered = null"
             >
               <PlanPiece :standing="piece" :index="index" />
             </g>
@@ -184,6 +193,9 @@ function label(piece: Standing): string {
           :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'"
         />
       </g>
+      <SnapGuides v-if="held" :held="held" :view="view" :reach-mm="halfLengthMm(plan.outline)" />
+      <MeasureLine v-if="selected && measured" :from="selected" :to="measured" :view="view" />
+      <ChosenMark v-for="one in alsoChosen" :key="one.placed.id" :standing="one" :view="view" quiet />
       <ChosenMark v-if="selected" :standing="selected" :view="view" @rise="begin($event, selected.placed.id, 'rise')" />
       <g v-if="clear" class="clear-line">
         <template v-for="piece in standing.filter((s) => s.placed.id === clear!.placedId)" :key="piece.placed.id">

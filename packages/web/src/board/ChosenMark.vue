@@ -5,7 +5,7 @@ import { usePreferences } from '../stores/preferences.js'
 import type { Viewport } from './viewport.js'
 
 /** The ring round the chosen piece on the plan, and its height on the elevation with a grip to change that of flowers. */
-defineProps<{ standing: Standing; view: Viewport }>()
+defineProps<{ standing: Standing; view: Viewport; quiet?: boolean }>()
 const emit = defineEmits<{ rise: [event: PointerEvent] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
@@ -28,7 +28,7 @@ const deg = (rad: number) => (rad * 180) / Math.PI
       :height="2 * standing.foot.halfYMm * view.scale + 8"
       :transform="`translate(${view.onPlan(standing.pose).x} ${view.onPlan(standing.pose).y}) rotate(${-deg(standing.pose.turnRad) + (view.turned ? -90 : 0)})`"
     />
-    <g class="measure">
+    <g v-if="!quiet" class="measure">
       <line
         :x1="view.onElevation(standing.pose, 0).x + 64"
         :x2="view.onElevation(standing.pose, 0).x + 64"

@@ -1,4 +1,4 @@
-import { takeOffEdit } from '@hestiad/core'
+import { groupEdit, mirrorEdit, movedWith, takeOffEdit } from '@hestiad/core'
 import type { Ref } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -7,7 +7,7 @@ import { shift } from './useDrag.js'
 const TURN_DEG = 5
 const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
 
-/** Keys of the Board: arrows nudge, brackets turn, Delete takes off, numbers choose a seat, t turns the table, v shows it from the chosen seat. */
+/** Keys of the Board: arrows nudge, brackets turn, Delete takes off, g groups, l keeps in place, m mirrors, numbers choose a seat, t turns the table, v shows it from the chosen seat. */
 export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | null>; sitting: Ref<boolean>; seats: () => number }) {
   const store = useLook()
   const preferences = usePreferences()
@@ -16,7 +16,7 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
     const id = store.selected
     if (!id || !store.look) return
     const by = board.turned.value ? { x: dy * step, y: -dx * step } : { x: dx * step, y: dy * step }
-    store.edit('move', shift(store.look, id, by))
+    store.edit('move', shift(store.look, id, by, store.mirror))
   }
 
   function turn(byDeg: number): void {
@@ -34,6 +34,23 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
     store.selected = null
   }
 
+  function group(): void {
+    if (store.look && store.chosen.length > 0)
+      store.apply(groupEdit(store.look, store.chosen.length > 1 ? store.chosen : movedWith(store.look, store.chosen[0]!)))
+  }
+
+  function lock(): void {
+    store.edit('lock', (draft) => {
+      const chosen = draft.centerpiece.filter((placed) => store.chosen.includes(placed.id))
+      const on = chosen.some((placed) => !placed.locked)
+      for (const placed of chosen) placed.locked = on
+    })
+  }
+
+  function mirror(): void {
+    if (store.look && store.selected) store.apply(mirrorEdit(store.look, store.selected))
+  }
+
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     const arrow = arrows[event.key]
@@ -41,6 +58,9 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
     else if (event.key === '[') turn(TURN_DEG)
     else if (event.key === ']') turn(-TURN_DEG)
     else if (event.key === 'Delete' || event.key === 'Backspace') takeOff()
+    else if (event.key === 'g') group()
+    else if (event.key === 'l') lock()
+    else if (event.key === 'm') mirror()
     else if (event.key === 'v') board.sitting.value = !board.sitting.value
     else if (event.key === 't') board.turned.value = !board.turned.value
     else if (event.key === 'Escape') {

@@ -1,45 +1,85 @@
-import { applyEdit, makeEdit, type Look } from '@hestiad/core'
+import { applyEdit, makeEdit, movedWith, snap, standings, twinOf, type Look, type Point, type Snap } from '@hestiad/core'
+import { ref } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { dragging } from './dragging.js'
 import type { Viewport } from './viewport.js'
 
 type Recipe = Parameters<typeof makeEdit>[2]
 
+/** A piece is drawn to a line of the trade within so many pixels of it. */
+const SNAP_PX = 9
+
 /**
- * Dragging a placed piece. While the pointer moves the look is only shown; one edit is made when it lets go, so undo takes the whole drag back.
- * Escape puts the piece back.
+ * Dragging a placed piece, with its group and in mirror mode its twin. While the pointer moves the look is only shown; one edit is made when it
+ * lets go, so undo takes the whole drag back. Escape puts the piece back; Alt keeps it from being drawn to lines.
  */
 export function useDrag(view: () => Viewport) {
   const store = useLook()
+  /** What the piece is held by while it is dragged. */
+  const held = ref<Snap | null>(null)
 
   function begin(event: PointerEvent, id: string, what: 'plan' | 'elevation' | 'rise'): void {
     if (event.button !== 0 || !store.look) return
-    store.selected = id
+    if (event.shiftKey) {
+      event.preventDefault()
+      store.choose(id, true)
+      return
+    }
+    store.choose(id)
     const base = store.look
+    if (base.centerpiece.find((placed) => placed.id === id)?.locked) return
     const name = what === 'rise' ? 'florals' : 'move'
     dragging(event, {
-      move: (dx, dy) => {
-        const recipe = what === 'rise' ? rise(base, id, -dy / view().scale) : shift(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy))
+      move: (dx, dy, e) => {
+        const recipe =
+          what === 'rise' ? rise(base, id, -dy / view().scale) : moved(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy), e.altKey)
         store.show(applyEdit(base, makeEdit(base, name, recipe)))
         return recipe
       },
-      drop: (recipe) => store.commit(base, makeEdit(base, name, recipe)),
-      cancel: () => store.show(base)
+      drop: (recipe) => {
+        held.value = null
+        store.commit(base, makeEdit(base, name, recipe))
+      },
+      cancel: () => {
+        held.value = null
+        store.show(base)
+      }
     })
   }
-  return { begin }
+
+  function moved(base: Look, id: string, by: Point, free: boolean): Recipe {
+    const self = standings(base).find((one) => one.placed.id === id)
+    if (!self || self.placed.on !== null) return shift(base, id, by)
+    const middle = store.figures?.composition.middle
+    const others = movedWith(base, id)
+    const to = { x: self.pose.x + by.x, y: self.pose.y + by.y }
+    const around = standings(base).filter((one) => !others.includes(one.placed.id))
+    const taken = free || !middle ? null : snap(to, self, around, { lengthMm: middle.lengthMm, middleY: 0 }, SNAP_PX / view().scale)
+    held.value = taken && (taken.alongBy || taken.acrossBy) ? taken : null
+    const at = taken?.at ?? to
+    return shift(base, id, { x: at.x - self.pose.x, y: at.y - self.pose.y }, store.mirror)
+  }
+  return { begin, held }
 }
 
-/** A shift on the table, given to the piece in the frame of what it stands on. */
-export function shift(look: Look, id: string, by: { x: number; y: number }): Recipe {
+/** A shift on the table of a piece and its group, given to each in the frame of what it stands on; with `mirror` its twin moves the other way. */
+export function shift(look: Look, id: string, by: Point, mirror = false): Recipe {
+  const ids = movedWith(look, id)
+  const twin = mirror ? twinOf(look, id) : null
   const turn = supportTurnRad(look, id)
-  const cos = Math.cos(-turn)
-  const sin = Math.sin(-turn)
+  const [cos, sin] = [Math.cos(-turn), Math.sin(-turn)]
   return (draft) => {
-    const placed = draft.centerpiece.find((p) => p.id === id)
-    if (!placed) return
-    placed.xMm = Math.round(placed.xMm + by.x * cos - by.y * sin)
-    placed.yMm = Math.round(placed.yMm + by.x * sin + by.y * cos)
+    for (const placed of draft.centerpiece) {
+      if (placed.locked) continue
+      if (ids.includes(placed.id)) {
+        placed.xMm = Math.round(placed.xMm + by.x * cos - by.y * sin)
+        placed.yMm = Math.round(placed.yMm + by.x * sin + by.y * cos)
+      } else if (placed.id === twin) {
+        const self = look.centerpiece.find((one) => one.id === id)
+        placed.xMm = Math.round(placed.xMm - by.x)
+        placed.yMm = Math.round(placed.yMm + (Math.sign(placed.yMm || 1) === Math.sign(self?.yMm || 1) ? by.y : -by.y))
+      }
+    }
   }
 }
 

@@ -10,6 +10,7 @@ import ComposePanel from './ComposePanel.vue'
 import GarlandFields from './GarlandFields.vue'
 import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
+import VariantsList from './VariantsList.vue'
 import { putOn } from './putOn.js'
 
 const props = defineProps<{ look: Look }>()
@@ -49,6 +50,7 @@ function put(piece: StandingPiece): void {
     <RuleFigures v-if="store.figures" :look="look" :figures="store.figures" />
     <CheckField :label="t('compose.heights')" :model-value="store.heights !== undefined" @update:model-value="store.showHeights($event)" />
     <GarlandFields :look="look" />
+    <VariantsList :look="look" />
     <hr class="rule" />
     <div>
       <h3>{{ t('centerpiece.onTable') }}</h3>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
 import {
+  formatWeight,
   isStanding,
   isSupport,
   sameJob,
@@ -18,6 +19,7 @@ import { useI18n } from 'vue-i18n'
 import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import ChosenActions from './ChosenActions.vue'
 import PieceThumb from './PieceThumb.vue'
 
 /** The chosen piece: where it stands and on what, whether it stays at the meal, and what could stand there instead. */
@@ -26,6 +28,7 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const standing = computed(() => standings(props.look).find((s) => s.placed.id === props.placed.id))
+const tilt = computed(() => store.figures?.stability.tilts.find((one) => one.placedId === props.placed.id))
 const supports = computed(() => {
   const own = withAllAbove(props.look, props.placed.id)
   return standings(props.look).filter((s) => isSupport(s.piece) && !own.has(s.placed.id))
@@ -78,6 +81,8 @@ function takeOff(): void {
         }}<template v-if="standing.piece.kept"> · {{ standing.piece.kept }}</template>
       </p>
     </div>
+    <p v-if="tilt" class="soft small">{{ t('compose.tilt', { tilt: `${Math.round(tilt.tiltDeg)}°`, weight: formatWeight(tilt.grams) }) }}</p>
+    <ChosenActions :look="look" :placed="placed" />
     <div class="three">
       <LengthField
         :label="t('centerpiece.along')"

@@ -41,6 +41,10 @@ export const useLook = defineStore('look', () => {
   const heights = shallowRef<HeightMap>()
   /** What the last measuring took in the worker. */
   const tookMs = ref(0)
+  /** Others chosen with it. */
+  const also = ref<readonly string[]>([])
+  /** Moving a piece moves its like at the mirror image. */
+  const mirror = ref(false)
   const openFinding = ref<string | null>(null)
   const saveState = ref<SaveState>('saved')
   const problem = ref('')
@@ -131,6 +135,15 @@ export const useLook = defineStore('look', () => {
   /** Shows on the Board how tall things may be where, or no longer. */
   async function showHeights(on: boolean): Promise<void> {
     heights.value = on && look.value ? await assessor.heights(look.value) : undefined
+  }
+
+  /** Chooses a piece, or with `more` one more, or lets that go. */
+  function choose(id: string | null, more = false): void {
+    if (!more || selected.value === null || id === null) {
+      if (selected.value !== id) also.value = []
+      selected.value = id
+    } else if (also.value.includes(id)) also.value = also.value.filter((one) => one !== id)
+    else if (id !== selected.value) also.value = [...also.value, id]
   }
 
   /** Makes an edit by a recipe and applies it. */
@@ -229,6 +242,9 @@ export const useLook = defineStore('look', () => {
     take(await api.look(id.value))
   }
 
+  const chosen = computed(() =>
+    (selected.value === null ? [] : [selected.value, ...also.value]).filter((one) => look.value?.centerpiece.some((placed) => placed.id === one))
+  )
   const shown = computed(() => findings.value.find((finding) => findingKey(finding) === openFinding.value))
   return {
     id,
@@ -241,6 +257,10 @@ export const useLook = defineStore('look', () => {
     findings,
     remedies,
     selected,
+    also,
+    chosen,
+    choose,
+    mirror,
     openFinding,
     shown,
     saveState,

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { alignEdit, distributeEdit, groupEdit, mirrorEdit, type Look, type Placed } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import CheckField from '../shell/CheckField.vue'
+import { useLook } from '../stores/lookStore.js'
+
+/** What is done with the chosen piece, and with several: kept in place, mirrored, grouped, put on the axis, spaced evenly. */
+const props = defineProps<{ look: Look; placed: Placed }>()
+const { t } = useI18n()
+const store = useLook()
+const several = computed(() => store.chosen.length > 1)
+const grouped = computed(() => props.placed.group !== null)
+const fewOwned = computed(() => {
+  const owned = props.look.pieces.find((piece) => piece.id === props.placed.pieceId)?.owned ?? 0
+  return owned < 2 * props.look.centerpiece.filter((one) => one.pieceId === props.placed.pieceId).length
+})
+
+function lock(on: boolean): void {
+  store.edit('lock', (draft) => {
+    for (const placed of draft.centerpiece) if (store.chosen.includes(placed.id)) placed.locked = on
+  })
+}
+
+function group(): void {
+  const ids = several.value ? store.chosen : props.look.centerpiece.filter((one) => one.group === props.placed.group).map((one) => one.id)
+  store.apply(groupEdit(props.look, ids))
+}
+
+function mirror(): void {
+  store.apply(mirrorEdit(props.look, props.placed.id))
+}
+</script>
+
+<template>
+  <div class="stack actions">
+    <div class="checks">
+      <CheckField :label="t('compose.lock')" :model-value="placed.locked" @update:model-value="lock" />
+      <CheckField v-model="store.mirror" :label="t('compose.mirrorMode')" />
+    </div>
+    <div class="row">
+      <el-button size="small" :disabled="placed.on !== null" @click="mirror">{{ t('compose.mirror') }}</el-button>
+      <el-button size="small" :disabled="!several && !grouped" @click="group">{{ grouped ? t('compose.ungroup') : t('compose.group') }}</el-button>
+      <el-button v-if="several" size="small" @click="store.apply(alignEdit(look, store.chosen, 0))">{{ t('compose.align') }}</el-button>
+      <el-button v-if="store.chosen.length > 2" size="small" @click="store.apply(distributeEdit(look, store.chosen))">{{ t('compose.distribute') }}</el-button>
+    </div>
+    <p class="soft small">{{ several ? t('compose.several', { n: store.chosen.length }) : fewOwned ? t('compose.mirrorFew') : t('compose.chooseMore') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.actions {
+  gap: 6px;
+}
+
+.row {
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.row .el-button {
+  margin: 0;
+}
+
+p {
+  margin: 0;
+}
+</style>
