@@ -106,10 +106,11 @@ function filled(base: Look, units: Unit[], slots: readonly Slot[], middle: FreeM
   for (const slot of slots) {
     if (slot.onBase && !ground) continue
     const small = (unit: Unit) => !slot.onBase || widthOf(unit) < (ground?.widthMm ?? 0) * 0.95
-    const unit = takeUnit(units, [slot.role, ...slot.or], random, (one) => small(one) && (!nearGreens || isTame(one, index)))
+    const long = (one: Unit) => options.pattern !== 'garland' || slot.role !== 'green' || isGarland(one)
+    const unit = takeUnit(units, [slot.role, ...slot.or], random, (one) => small(one) && long(one) && (!nearGreens || isTame(one, index)))
     if (!unit && needed[options.pattern] === slot.role) return []
     if (!unit) continue
-    if (unit.piece.kind === 'ornament' && unit.piece.form === 'garland') {
+    if (isGarland(unit)) {
       const laid = layGarland({ ...base, centerpiece: taken() }, { pieceId: unit.piece.id, path: 'middle', lengthMm: middle.lengthMm * 0.92 })
       placed.push(...applyEdit({ ...base, centerpiece: taken() }, laid.edit).centerpiece.slice(taken().length))
       continue
@@ -151,6 +152,10 @@ const MOST_FILLERS = 14
 
 function spreadMm2(spread: Footprint): number {
   return spread.kind === 'disc' ? Math.PI * spread.radiusMm ** 2 : 4 * spread.halfXMm * spread.halfYMm
+}
+
+function isGarland({ piece }: Unit): boolean {
+  return piece.kind === 'ornament' && piece.form === 'garland'
 }
 
 /** A light that may stand in greens: flameless, or behind glass. */

@@ -49,6 +49,7 @@ function put(piece: StandingPiece): void {
     <ComposePanel :look="look" />
     <RuleFigures v-if="store.figures" :look="look" :figures="store.figures" />
     <CheckField :label="t('compose.heights')" :model-value="store.heights !== undefined" @update:model-value="store.showHeights($event)" />
+    <router-link class="link" :to="{ name: 'sheet', params: { id: store.id }, hash: '#sight' }">{{ t('sight.open') }}</router-link>
     <GarlandFields :look="look" />
     <VariantsList :look="look" />
     <hr class="rule" />

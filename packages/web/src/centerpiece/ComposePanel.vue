@@ -21,7 +21,7 @@ const found = shallowRef<{ readonly proposal: CenterpieceProposal; readonly look
 const told = ref('')
 /** The proposal is what the table shows now. */
 const isShown = computed(() => found.value !== undefined && store.look === found.value.look)
-const unmet = computed(() => [...new Set(found.value?.proposal.unmet.map((finding) => t(`compose.rules.${finding.code}`)) ?? [])].join(', '))
+const unmet = computed(() => [...new Set(found.value?.proposal.unmet.map((finding) => t(`compose.rules['${finding.code}']`)) ?? [])].join(', '))
 
 async function propose(): Promise<void> {
   if (isShown.value) store.undo()

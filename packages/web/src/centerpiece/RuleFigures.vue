@@ -72,7 +72,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       @update:model-value="store.edit('school', (d) => void (d.school.groups = $event))"
     />
     <p v-if="look.school.meant.length > 0" class="soft small">
-      {{ t('compose.meant', { rules: look.school.meant.map((code) => t(`compose.rules.${code}`)).join(', ') }) }}
+      {{ t('compose.meant', { rules: look.school.meant.map((code) => t(`compose.rules['${code}']`)).join(', ') }) }}
       <button class="plain link" @click="store.edit('school', (d) => void (d.school.meant = []))">{{ t('compose.ask') }}</button>
     </p>
   </details>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { kindKeys, kindsByPlace, layingChecks, layingMinutes, seatPlan, settingItems, settingOf, type Look } from '@hestiad/core'
+import { createAssessor, kindKeys, kindsByPlace, layingChecks, layingMinutes, seatPlan, settingItems, settingOf, type Look } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/client.js'
+import SightReport from '../seat-view/SightReport.vue'
 import MiniTable from '../board/MiniTable.vue'
 import SettingCard from '../settings/SettingCard.vue'
 import StackView from '../settings/StackView.vue'
@@ -27,6 +28,7 @@ const kinds = computed(() =>
       }))
     : []
 )
+const sight = computed(() => (look.value ? createAssessor().measure(look.value).figures.sight : undefined))
 const checks = computed(() => (look.value ? layingChecks(look.value) : []))
 const minutes = computed(() => (look.value ? layingMinutes(look.value) : undefined))
 
@@ -112,6 +114,7 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
           <li v-for="check in checks" :key="check.code"><span class="box" aria-hidden="true" />{{ say(check) }}</li>
         </ul>
       </section>
+      <section v-if="sight && look.guests.length > 1" id="sight"><SightReport :look="look" :sight="sight" /></section>
     </template>
   </main>
 </template>

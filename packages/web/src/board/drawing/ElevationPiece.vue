@@ -22,15 +22,19 @@ const stems = computed(() => {
 const half = computed(() => {
   const p = piece.value
   if (!('extent' in p)) return 0
-  const { lengthMm, widthMm } = extentSize(p.extent)
+  const { widthMm } = extentSize(p.extent)
+  const lengthMm = extentSize(p.extent).lengthMm * props.standing.placed.part
   if (p.extent.kind === 'round') return lengthMm / 2
   const turn = props.standing.pose.turnRad + (props.turned ? Math.PI / 2 : 0)
   return Math.abs((lengthMm / 2) * Math.cos(turn)) + Math.abs((widthMm / 2) * Math.sin(turn))
 })
 
+/** Forms that are leaves all over. */
+const leafy = new Set<string>(['greens', 'garland', 'grass'])
+
 const greens = computed(() => {
   const p = piece.value
-  if (p.kind !== 'ornament' || p.form !== 'greens') return []
+  if (p.kind !== 'ornament' || !leafy.has(p.form)) return []
   const random = seededRandom(seedOf(props.standing.placed.id))
   const count = Math.max(6, Math.round(half.value / 4))
   return Array.from({ length: count }, (_, i) => ({
@@ -158,7 +162,7 @@ const greens = computed(() => {
     :stroke="piece.accent"
     stroke-width="2"
   />
-  <g v-else-if="piece.form === 'greens'">
+  <g v-else-if="leafy.has(piece.form)">
     <path
       v-for="(l, i) in greens"
       :key="i"
@@ -187,7 +191,19 @@ const greens = computed(() => {
       stroke-width="2"
     />
   </g>
-  <g v-else-if="piece.form === 'fruit'">
+  <g v-else-if="piece.form === 'moss' || piece.form === 'beads'">
+    <circle
+      v-for="i in 13"
+      :key="i"
+      :cx="((i - 7) / 6.5) * half"
+      :cy="piece.heightMm * 0.45"
+      :r="piece.heightMm * 0.55"
+      :fill="i % 3 === 0 ? shade(piece.color, 0.12) : piece.color"
+      :stroke="piece.accent"
+      stroke-width="1"
+    />
+  </g>
+  <g v-else-if="piece.form === 'fruit' || piece.form === 'pods'">
     <circle
       v-for="i in 3"
       :key="i"

@@ -14,24 +14,47 @@ const stems = computed(() => {
   return placed.arrangement ? stemPlaces(placed.id, placed.arrangement, props.index) : []
 })
 
+/** Forms that are leaves all over. */
+const leafy = new Set<string>(['greens', 'garland', 'grass'])
+
 /** Fruit heaped in a compote or lying in a group. */
 const fruits = computed(() => {
   const p = piece.value
   if (p.kind !== 'ornament') return []
   const { lengthMm } = extentSize(p.extent)
   const r = lengthMm / 2
-  if (p.form === 'fruit')
+  if (p.form === 'fruit' || p.form === 'pods')
     return [0, 120, 240].map((a) => ({ x: r * 0.5 * Math.cos((a * Math.PI) / 180), y: r * 0.5 * Math.sin((a * Math.PI) / 180), r: r * 0.47 }))
   return [0, 60, 120, 180, 240, 300]
     .map((a) => ({ x: r * 0.52 * Math.cos((a * Math.PI) / 180), y: r * 0.52 * Math.sin((a * Math.PI) / 180), r: r * 0.32 }))
     .concat([{ x: 0, y: 0, r: r * 0.34 }])
 })
 
+/** Tufts of moss, or beads on a string. */
+const dots = computed(() => {
+  const p = piece.value
+  if (p.kind !== 'ornament' || (p.form !== 'moss' && p.form !== 'beads')) return []
+  const { lengthMm, widthMm } = extentSize(p.extent)
+  const random = seededRandom(seedOf(props.standing.placed.id))
+  if (p.form === 'beads')
+    return Array.from({ length: Math.round(lengthMm / (widthMm * 0.34)) }, (_, i, all = lengthMm / (widthMm * 0.34)) => ({
+      x: (i / all - 0.5) * lengthMm,
+      y: Math.sin(i * 0.7) * widthMm * 0.3,
+      r: widthMm * 0.17
+    }))
+  return Array.from({ length: Math.round((lengthMm * widthMm) / 900) }, () => ({
+    x: (random() - 0.5) * lengthMm * 0.9,
+    y: (random() - 0.5) * widthMm * 0.86,
+    r: 18 + random() * 14
+  }))
+})
+
 /** Leaves of a garland, thick along its middle. */
 const garland = computed(() => {
   const p = piece.value
-  if (p.kind !== 'ornament' || p.form !== 'greens') return []
-  const { lengthMm, widthMm } = extentSize(p.extent)
+  if (p.kind !== 'ornament' || !leafy.has(p.form)) return []
+  const { widthMm } = extentSize(p.extent)
+  const lengthMm = extentSize(p.extent).lengthMm * props.standing.placed.part
   const random = seededRandom(seedOf(props.standing.placed.id))
   const count = Math.round(lengthMm / 7)
   return Array.from({ length: count }, (_, i) => ({
@@ -78,7 +101,7 @@ const garland = computed(() => {
     <path :d="extentPath(piece.extent, 16)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
     <path :d="extentPath(piece.extent, 16)" fill="none" :stroke="shade(piece.color, 0.35)" stroke-width="2" transform="scale(0.94)" />
   </g>
-  <g v-else-if="piece.form === 'greens'">
+  <g v-else-if="leafy.has(piece.form)">
     <path
       v-for="(l, i) in garland"
       :key="i"
@@ -89,13 +112,25 @@ const garland = computed(() => {
       stroke-width="0.8"
     />
   </g>
-  <g v-else-if="piece.form === 'compote' || piece.form === 'fruit'">
+  <g v-else-if="dots.length > 0">
+    <circle
+      v-for="(dot, i) in dots"
+      :key="i"
+      :cx="dot.x"
+      :cy="dot.y"
+      :r="dot.r"
+      :fill="i % 3 === 0 ? shade(piece.color, 0.12) : piece.color"
+      :stroke="piece.accent"
+      stroke-width="1"
+    />
+  </g>
+  <g v-else-if="piece.form === 'compote' || piece.form === 'fruit' || piece.form === 'pods'">
     <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
     <path v-if="piece.form === 'compote'" :d="extentPath(piece.extent)" :fill="piece.accent" :stroke="shade(piece.accent, -0.3)" stroke-width="2.5" />
     <g v-for="(f, i) in fruits" :key="i" :transform="`translate(${f.x} ${f.y})`">
       <circle :r="f.r" :fill="piece.color" :stroke="shade(piece.color, -0.28)" stroke-width="1.6" />
       <circle :r="f.r * 0.3" :cx="-f.r * 0.3" :cy="f.r * 0.32" :fill="shade(piece.color, 0.45)" opacity="0.8" />
-      <path :d="leaf(f.r * 0.5, f.r * 0.16)" fill="#5f7052" :transform="`rotate(${i * 73})`" />
+      <path v-if="piece.form !== 'pods'" :d="leaf(f.r * 0.5, f.r * 0.16)" fill="#5f7052" :transform="`rotate(${i * 73})`" />
     </g>
   </g>
   <g v-else>

@@ -8,14 +8,14 @@ export interface Look3D {
   readonly opacity?: number
 }
 
-/** How each kind takes the light: our own starting values. */
+/** How each kind takes the light: our own starting values; metals are half matte, since there is no room for them to mirror. */
 const surface: Readonly<Record<Look3D['kind'], { readonly roughness: number; readonly metalness: number }>> = {
   porcelain: { roughness: 0.22, metalness: 0 },
   stoneware: { roughness: 0.55, metalness: 0 },
   glass: { roughness: 0.05, metalness: 0 },
-  brass: { roughness: 0.35, metalness: 0.75 },
-  steel: { roughness: 0.3, metalness: 0.8 },
-  silver: { roughness: 0.25, metalness: 0.8 },
+  brass: { roughness: 0.38, metalness: 0.35 },
+  steel: { roughness: 0.3, metalness: 0.35 },
+  silver: { roughness: 0.28, metalness: 0.3 },
   wood: { roughness: 0.7, metalness: 0 },
   rattan: { roughness: 0.9, metalness: 0 },
   linen: { roughness: 0.95, metalness: 0 },

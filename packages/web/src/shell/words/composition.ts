@@ -83,6 +83,21 @@ export const seatViewWords = {
   noWebGl: 'This browser shows no WebGL; the view is drawn instead.'
 } as const
 
+export const sightWords = {
+  title: 'Who sees whom',
+  open: 'Sight report',
+  sum: '{seen} of {pairs} views are clear; {hidden} of a face is hidden at the mean.',
+  who: 'Sees',
+  sees: 'Clear',
+  legend: 'How much of each face is hidden from whom; a dot is none. Marked where more than {limit} is.',
+  pieces: 'What reaches into the faces',
+  piece: '{name}: {top} tall, hides nobody up to {clear}; {views} views lost',
+  allLow: 'Nothing at the meal is as tall as a chin.',
+  glare: 'Flames at eye level',
+  glareAt: '{flames}: a flame in a sight line dazzles. Lower, or with a shade.',
+  noGlare: 'None.'
+} as const
+
 export const patternWords = {
   title: 'Compose',
   names: {

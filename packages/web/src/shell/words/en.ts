@@ -1,6 +1,6 @@
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
-import { patternWords, seatViewWords } from './composition.js'
+import { patternWords, seatViewWords, sightWords } from './composition.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
@@ -201,6 +201,7 @@ export const en = {
   },
   compose: patternWords,
   seatView: seatViewWords,
+  sight: sightWords,
   linens: linensWords,
   settings: {
     plates: 'Plates, from the bottom',
