@@ -12,7 +12,7 @@ test.describe('the Board', () => {
     await expect(lower).toBeVisible()
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
     await page.mouse.down()
-    await page.mouse.move(box.x + 60, box.y + 30, { steps: 5 })
+    await page.mouse.move(box.x + 90, box.y + 30, { steps: 5 })
     await page.mouse.up()
     const moved = (await piece.boundingBox())!
     expect(moved.x).toBeGreaterThan(box.x + 20)

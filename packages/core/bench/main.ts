@@ -1,4 +1,5 @@
 import { assessBenches } from './assess.bench.js'
+import { composeBenches } from './compose.bench.js'
 import { seatingBenches } from './seating.bench.js'
 
-process.stdout.write(JSON.stringify([...assessBenches(), ...seatingBenches()]))
+process.stdout.write(JSON.stringify([...assessBenches(), ...seatingBenches(), ...composeBenches()]))

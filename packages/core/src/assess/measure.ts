@@ -133,11 +133,11 @@ export function createMeasure(): Measure {
     const onTable = dishRoom(look.pieces, seated, set, pieces, all)
     return { figures: { servings: all, onTable, buffet: buffetRun(all), shared: sharedItems(look) }, findings: menuFindings(look, all, onTable) }
   })
-  const florals = memo((look: Look) => {
+  const florals = byUse((look: Look) => {
     const figures = floralFigures(look)
     return { figures, findings: floralFindings(look, figures) }
   })
-  const money = memo((look: Look) => {
+  const money = byUse((look: Look) => {
     const figures = buyList(look)
     return { figures, findings: moneyFindings(figures, look) }
   })
@@ -196,6 +196,33 @@ export function createMeasure(): Measure {
     }
   })
   return (look, trial = false) => whole(look, trial)
+}
+
+/** Remembers the last result for as long as nothing changed but where things stand. */
+function byUse<Result>(work: (look: Look) => Result): (look: Look) => Result {
+  let last: { readonly look: Look; readonly result: Result } | undefined
+  return (look) => {
+    if (!last || !sameUse(last.look, look)) last = { look, result: work(look) }
+    return last.result
+  }
+}
+
+function sameUse(a: Look, b: Look): boolean {
+  if (a.centerpiece.length !== b.centerpiece.length) return false
+  if ((Object.keys(b) as (keyof Look)[]).some((key) => key !== 'centerpiece' && a[key] !== b[key])) return false
+  return a.centerpiece.every((one, i) => {
+    const other = b.centerpiece[i]!
+    return (
+      one === other ||
+      (one.id === other.id &&
+        one.pieceId === other.pieceId &&
+        one.candle === other.candle &&
+        one.arrangement === other.arrangement &&
+        one.part === other.part &&
+        one.on === other.on &&
+        one.atMeal === other.atMeal)
+    )
+  })
 }
 
 type SettingParts = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces'>

@@ -40,7 +40,7 @@ export interface CenterpieceProposal {
 }
 
 /** Rounds of search: enough for what ten times as many give within a few percent (bench line pattern-12). */
-export const SEARCH_ROUNDS = 2500
+export const SEARCH_ROUNDS = 4000
 
 /** What must not be left in a proposal as far as pieces it placed are concerned. */
 const hardCodes: readonly FindingCode[] = [

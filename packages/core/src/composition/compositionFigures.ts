@@ -3,6 +3,7 @@ import type { Standing } from '../centerpiece/standing.js'
 import { colorWords, oklab } from '../cupboard/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import {
@@ -162,19 +163,31 @@ function backsOf(standing: readonly Standing[], plan: SeatPlan): CompositionFigu
   })
 }
 
+const accentWords = new WeakMap<Piece, string | null>()
+
+/** The word for a piece's color when it is strong enough to be an accent; green is the ground all accents stand on. */
+function accentOf(piece: Piece): string | null {
+  const known = accentWords.get(piece)
+  if (known !== undefined) return known
+  const [, a, b] = oklab(piece.color)
+  const word = Math.hypot(a, b) >= ACCENT_CHROMA ? (colorWords(piece.color)[0] ?? null) : null
+  const accent = word === 'green' ? null : word
+  accentWords.set(piece, accent)
+  return accent
+}
+
 /** Colors of some chroma by their first word, in pieces and flowers. */
 function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatPlan): CompositionFigures['accents'] {
   const places = new Map<string, Map<string, number>>()
-  const note = (color: string, one: Standing) => {
-    const [, a, b] = oklab(color)
-    const word = Math.hypot(a, b) >= ACCENT_CHROMA ? colorWords(color)[0] : undefined
-    if (word && word !== 'green') places.set(word, (places.get(word) ?? new Map<string, number>()).set(one.placed.id, one.pose.x))
+  const note = (piece: Piece, one: Standing) => {
+    const word = accentOf(piece)
+    if (word) places.set(word, (places.get(word) ?? new Map<string, number>()).set(one.placed.id, one.pose.x))
   }
   for (const one of standing) {
-    note(one.piece.color, one)
+    note(one.piece, one)
     for (const { stemId } of one.placed.arrangement?.stems ?? []) {
       const stem = index.get(stemId)
-      if (stem) note(stem.color, one)
+      if (stem) note(stem, one)
     }
   }
   const third = (x: number) => Math.min(2, Math.floor(((x / halfLengthMm(plan.outline) + 1) / 2) * 3))

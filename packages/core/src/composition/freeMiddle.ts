@@ -1,5 +1,5 @@
 import { halfLengthMm, halfWidthAtMm, contains, grown, type Outline } from '../geometry/outline.js'
-import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { toFrame } from '../geometry/point.js'
 import type { Place } from '../seating/places.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
@@ -85,12 +85,20 @@ export function coveredShare(middle: FreeMiddle, feet: readonly Footprint[]): nu
       for (let column = left; column <= right; column++) {
         const i = row * columns + column
         if (free[i] === 0 || covered[i] === 1) continue
-        if (overlapMm({ kind: 'disc', ...middleOf(columns, rows, column, row), radiusMm: 0 }, foot) < 0) continue
+        if (!isUnder(foot, (column - (columns - 1) / 2) * STEP_MM, (row - (rows - 1) / 2) * STEP_MM)) continue
         covered[i] = 1
         count++
       }
   }
   return count / middle.cells
+}
+
+/** Whether a footprint covers a point; without an object, since hundreds of cells are asked for each piece. */
+function isUnder(foot: Footprint, x: number, y: number): boolean {
+  const [dx, dy] = [x - foot.x, y - foot.y]
+  if (foot.kind === 'disc') return dx * dx + dy * dy <= foot.radiusMm * foot.radiusMm
+  const [cos, sin] = [Math.cos(foot.turnRad), Math.sin(foot.turnRad)]
+  return Math.abs(dx * cos + dy * sin) <= foot.halfXMm && Math.abs(dy * cos - dx * sin) <= foot.halfYMm
 }
 
 function rangeOf(middleMm: number, reachMm: number, count: number): [number, number] {

@@ -1,5 +1,15 @@
-/** Digits after the point of a currency: ISO 4217 by way of the runtime's own table, 2 for an unknown code. */
+const digitsKnown = new Map<string, number>()
+
+/** Digits after the point of a currency: ISO 4217 by way of the runtime's own table, asked once a currency; 2 for an unknown code. */
 export function currencyDigits(currency: string): number {
+  const known = digitsKnown.get(currency)
+  if (known !== undefined) return known
+  const digits = askedDigits(currency)
+  if (digitsKnown.size < 500) digitsKnown.set(currency, digits)
+  return digits
+}
+
+function askedDigits(currency: string): number {
   try {
     return new Intl.NumberFormat('en-US', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
   } catch {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { findingKey, fromFrame, guestEyes, halfLengthMm, HIDDEN_LIMIT, pieceIndex, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref, toRef } from 'vue'
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { findingTitle } from '../findings/findingWords.js'
 import type { Step } from '../shell/steps.js'
@@ -68,17 +68,27 @@ const sightLines = computed(() => {
   return (cost?.blames ?? []).map((blame) => line(blame.from, blame.to, blame.hidden))
 })
 
-/** Where a finding's mark stands on the plan, and on the elevation for pieces. */
+const rank = { stop: 0, warn: 1, note: 2 } as const
+
+/** One mark for all findings of a spot, as the gravest of them; opened again it goes on to the next. */
 const marks = computed(() => {
-  const spots = new Map<string, number>()
-  return store.findings.flatMap((finding) => {
+  const spots = new Map<string, { readonly x: number; readonly y: number; readonly findings: BareFinding[] }>()
+  for (const finding of [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])) {
     const at = spotOf(finding)
-    if (!at) return []
-    const key = `${Math.round(at.x / 30)} ${Math.round(at.y / 30)}`
-    const shift = spots.get(key) ?? 0
-    spots.set(key, shift + 1)
-    return [{ finding, key: findingKey(finding), title: findingTitle(t, finding, props.look), x: at.x + shift * 20, y: at.y }]
-  })
+    if (!at) continue
+    const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
+    const spot = spots.get(key) ?? { ...at, findings: [] }
+    spot.findings.push(finding)
+    spots.set(key, spot)
+  }
+  return [...spots].map(([key, { x, y, findings }]) => ({
+    key,
+    x,
+    y,
+    keys: findings.map((finding) => findingKey(finding)),
+    severity: findings[0]!.severity,
+    title: findings.map((finding) => findingTitle(t, finding, props.look)).join('; ')
+  }))
 })
 
 function spotOf(finding: BareFinding): Point | undefined {
@@ -107,15 +117,27 @@ function offset(p: Point, dx: number, dy: number): Point {
   return { x: p.x + dx, y: p.y + dy }
 }
 
-function toggleFinding(key: string): void {
-  store.openFinding = store.openFinding === key ? null : key
+function openNext(keys: readonly string[]): void {
+  const next = keys.indexOf(store.openFinding ?? '') + 1
+  store.openFinding = keys[next] ?? null
 }
 
 /** Steps draw strongly what they are about. */
 const faint = computed(() => ({ settings: props.step === 'settings', middle: props.step === 'linens' }))
 
+let labels = new WeakMap<Standing, string>()
+watch(
+  () => preferences.unit,
+  () => (labels = new WeakMap())
+)
+
+/** A piece's name and height; kept while it stays as it is, since eighty of them are asked for with every move. */
 function label(piece: Standing): string {
-  return t('board.piece', { name: piece.piece.name, height: preferences.length(piece.topMm) })
+  const known = labels.get(piece)
+  if (known !== undefined) return known
+  const text = t('board.piece', { name: piece.piece.name, height: preferences.length(piece.topMm) })
+  labels.set(piece, text)
+  return text
 }
 </script>
 
@@ -217,10 +239,10 @@ function label(piece: Standing): string {
         :key="mark.key"
         :x="mark.x"
         :y="mark.y"
-        :severity="mark.finding.severity"
+        :severity="mark.severity"
         :title="mark.title"
-        :open="store.openFinding === mark.key"
-        @open="toggleFinding(mark.key)"
+        :open="mark.keys.includes(store.openFinding ?? '')"
+        @open="openNext(mark.keys)"
       />
     </svg>
     <SeatView v-if="sitting" :look="look" :seat="seat" @close="sitting = false" @sit="seat = $event" />

@@ -25,7 +25,7 @@ const shapes: Record<Severity, string> = {
     @pointerdown.stop
   >
     <title>{{ title }}</title>
-    <circle r="15" fill="transparent" />
+    <circle r="11" fill="transparent" />
     <path :d="shapes[severity]" />
     <text y="4" text-anchor="middle">{{ severity === 'note' ? 'i' : '!' }}</text>
   </g>

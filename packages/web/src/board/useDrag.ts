@@ -26,6 +26,8 @@ export function useDrag(view: () => Viewport) {
       return
     }
     store.choose(id)
+    // keys go to what was taken hold of
+    if (event.currentTarget instanceof SVGElement) event.currentTarget.focus()
     const base = store.look
     if (base.centerpiece.find((placed) => placed.id === id)?.locked) return
     const name = what === 'rise' ? 'florals' : 'move'
@@ -33,7 +35,7 @@ export function useDrag(view: () => Viewport) {
       move: (dx, dy, e) => {
         const recipe =
           what === 'rise' ? rise(base, id, -dy / view().scale) : moved(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy), e.altKey)
-        store.show(applyEdit(base, makeEdit(base, name, recipe)))
+        store.showHeld(base, applyEdit(base, makeEdit(base, name, recipe)))
         return recipe
       },
       drop: (recipe) => {
@@ -42,7 +44,7 @@ export function useDrag(view: () => Viewport) {
       },
       cancel: () => {
         held.value = null
-        store.show(base)
+        store.letGo(base)
       }
     })
   }

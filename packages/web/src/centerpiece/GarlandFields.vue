@@ -14,6 +14,7 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const garlands = computed(() => props.look.pieces.filter((piece) => piece.kind === 'ornament' && (piece.form === 'garland' || piece.form === 'greens')))
+const open = ref(false)
 const chosen = ref<string | null>(null)
 const path = ref<GarlandLay['path']>('middle')
 const free = computed(() => store.figures?.composition.middle)
@@ -21,16 +22,16 @@ const typedMm = ref<number | null>(null)
 const lengthMm = computed(() => typedMm.value ?? Math.round((free.value?.lengthMm ?? 1000) * 0.92))
 const pieceId = computed(() => chosen.value ?? garlands.value.find((piece) => piece.owned > 0)?.id ?? garlands.value[0]?.id ?? null)
 const laid = computed(() =>
-  pieceId.value
+  open.value && pieceId.value
     ? layGarland(props.look, { pieceId: pieceId.value, path: path.value, lengthMm: lengthMm.value, widthMm: Math.round((free.value?.widthMm ?? 300) * 0.8) })
     : undefined
 )
 </script>
 
 <template>
-  <details v-if="garlands.length > 0" class="stack small">
+  <details v-if="garlands.length > 0" class="stack small" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>{{ t('compose.garland') }}</summary>
-    <PieceSelect :label="t('compose.garland')" :model-value="pieceId" :pieces="garlands" @update:model-value="chosen = $event" />
+    <PieceSelect :label="t('compose.garlandOf')" :model-value="pieceId" :pieces="garlands" @update:model-value="chosen = $event" />
     <ChoiceField
       v-model="path"
       :label="t('compose.garlandPath')"

@@ -118,7 +118,7 @@ th[scope='row'] {
 
 td.bad {
   background: var(--ember-soft);
-  color: var(--ember);
+  color: var(--ink);
   font-weight: 700;
 }
 

@@ -29,16 +29,18 @@ function differing<T extends { readonly id: string }>(mine: readonly T[], theirs
   return theirs.filter((item) => known.get(item.id) !== canonical(item))
 }
 
+const pieces = computed(() => props.look.pieces)
 const news = computed(() =>
   cupboard.value
     ? differing(
-        props.look.pieces,
+        pieces.value,
         cupboard.value.items.map((item) => item.piece)
       )
     : []
 )
 
-const claimsChanged = computed(() => cupboard.value !== undefined && canonical(claims.value) !== canonical(props.look.claims))
+const ownClaims = computed(() => canonical(props.look.claims))
+const claimsChanged = computed(() => cupboard.value !== undefined && canonical(claims.value) !== ownClaims.value)
 
 function bringIn(): void {
   const fresh = new Map(news.value.map((piece) => [piece.id, piece]))

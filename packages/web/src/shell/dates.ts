@@ -1,8 +1,8 @@
+const written = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
+
 /** An ISO date as people say it, `Sat 6 Feb`. */
 export function formatDate(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
-    .format(new Date(`${date}T00:00:00Z`))
-    .replace(',', '')
+  return written.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
 }
 
 /** Today where this browser is, as an ISO date. */

@@ -23,6 +23,8 @@ type Recipe = Parameters<typeof makeEdit>[2]
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'conflict' | 'offline'
 
 const SAVE_AFTER_MS = 350
+/** While something is dragged, figures are told no more often than this, so that the hand is never held up. */
+const CALM_MS = 90
 const MOST_HISTORY = 200
 
 /** The open look: its document, what was done to it, what the engine says of it, and whether it is kept. */
@@ -38,6 +40,8 @@ export const useLook = defineStore('look', () => {
   const findings = shallowRef<readonly BareFinding[]>([])
   const remedies = shallowRef<ReadonlyMap<string, readonly Remedy[]>>(new Map())
   const selected = ref<string | null>(null)
+  /** The look as it was when a drag began, while it goes on. */
+  const held = shallowRef<Look>()
   const heights = shallowRef<HeightMap>()
   /** What the last measuring took in the worker. */
   const tookMs = ref(0)
@@ -51,6 +55,7 @@ export const useLook = defineStore('look', () => {
   let timer: ReturnType<typeof setTimeout> | undefined
   let saving: Promise<void> | undefined
   let measuring = false
+  let toldAt = 0
   let again = false
 
   function take(answer: LookAnswer): void {
@@ -82,6 +87,18 @@ export const useLook = defineStore('look', () => {
     }
   }
 
+  /** Shows a state of a drag that began at `base`. */
+  function showHeld(base: Look, next: Look): void {
+    held.value = base
+    show(next)
+  }
+
+  /** Back to where a drag began. */
+  function letGo(base: Look): void {
+    held.value = undefined
+    show(base)
+  }
+
   /** Shows a state of the look and has it measured. */
   function show(next: Look): void {
     look.value = next
@@ -99,6 +116,14 @@ export const useLook = defineStore('look', () => {
       const state = look.value
       if (!state) break
       const answer = await assessor.measure(state)
+      const wait = held.value ? CALM_MS - (performance.now() - toldAt) : 0
+      if (wait > 0) {
+        again = true
+        await new Promise((resolve) => setTimeout(resolve, wait))
+        toldAt = 0
+        continue
+      }
+      toldAt = performance.now()
       figures.value = answer.figures
       findings.value = answer.findings
       tookMs.value = answer.tookMs
@@ -158,6 +183,7 @@ export const useLook = defineStore('look', () => {
 
   /** Applies an edit to `base`, the state before a drag began, whatever was shown meanwhile. */
   function commit(base: Look, done: Edit): void {
+    held.value = undefined
     past.value = [...past.value, done].slice(-MOST_HISTORY)
     future.value = []
     show(applyEdit(base, done))
@@ -261,6 +287,9 @@ export const useLook = defineStore('look', () => {
     chosen,
     choose,
     mirror,
+    held,
+    showHeld,
+    letGo,
     openFinding,
     shown,
     saveState,

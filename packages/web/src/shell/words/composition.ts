@@ -169,6 +169,7 @@ export const patternWords = {
   ask: 'Ask again',
   heights: 'Show how tall things may be',
   garland: 'Lay a garland',
+  garlandOf: 'Of',
   garlandPath: 'Along',
   garlandPaths: { middle: 'the middle', wave: 'a wave', ring: 'a ring' },
   lay: 'Lay it',

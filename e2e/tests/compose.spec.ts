@@ -1,0 +1,95 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from '@playwright/test'
+import validator from 'gltf-validator'
+import { open, panel, saved } from './support.js'
+
+const piece = (page: import('@playwright/test').Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
+
+test('a gathered tray is proposed, another one takes its place, undo brings the table back', async ({ page }) => {
+  await open(page, 'pearl-anniversary')
+  await panel(page).getByRole('radio', { name: 'Gathered tray' }).click()
+  await panel(page).getByRole('button', { name: 'Propose' }).click()
+  await expect(panel(page).getByText(/Keeps \d+ % of the rules/)).toBeVisible({ timeout: 30_000 })
+  await expect(piece(page, 'jug')).toHaveCount(0)
+  const tray = page.locator('[data-piece^="tray-"], [data-piece^="board-"], [data-piece^="dough-"]').first()
+  await expect(tray).toBeVisible()
+  const first = await page.locator('[data-piece]').evaluateAll((all) => all.map((one) => one.getAttribute('transform')).join())
+  await panel(page).getByRole('button', { name: 'Another one' }).click()
+  await expect(panel(page).getByText(/Keeps \d+ % of the rules/)).toBeVisible({ timeout: 30_000 })
+  expect(await page.locator('[data-piece]').evaluateAll((all) => all.map((one) => one.getAttribute('transform')).join())).not.toBe(first)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(piece(page, 'jug')).toBeVisible()
+  await saved(page)
+})
+
+test('pods lost in a long bowl are lifted by the stand that is named; the piece says how far it tips', async ({ page }) => {
+  await open(page, 'mending-circle')
+  for (const name of ['Long dough bowl', 'Poppy pods']) {
+    await panel(page).getByRole('searchbox').fill(name)
+    await panel(page).locator('.found li').first().getByRole('button', { name: 'Put on' }).click()
+  }
+  await panel(page).getByLabel('Stands on').selectOption({ label: 'Long dough bowl' })
+  await expect(panel(page).getByText(/Falls at \d+°, weighs/)).toBeVisible()
+  const sunk = panel(page).locator('.finding', { hasText: 'Poppy pods is lost in Long dough bowl' })
+  await sunk.locator('.head').click()
+  await sunk.locator('li', { hasText: 'Raise poppy pods' }).first().getByRole('button', { name: 'Do it' }).click()
+  await expect(sunk).toHaveCount(0)
+  await saved(page)
+})
+
+test('tall flowers are found in the way and mended from the chair that cannot see; dusk, squint, before and after; the model is valid glTF', async ({ page }) => {
+  await open(page, 'pearl-anniversary')
+  await page.locator('.board').focus()
+  await page.keyboard.press('9')
+  await page.keyboard.press('v')
+  const view = page.locator('.seat-view')
+  await expect(view).toBeVisible()
+  await expect(view.getByText('Sees 8 of 9.')).toBeVisible()
+  for (const seat of ['3', '7']) {
+    await view.press(seat)
+    await expect(view.getByRole('combobox', { name: 'Seen by' })).toHaveValue(seat)
+  }
+  await view.getByText('Dusk', { exact: true }).click()
+  await view.getByLabel('Squint').check()
+  await expect(view).toHaveClass(/squint/)
+  const hides = panel(page).locator('.finding', { hasText: 'Sky-glaze jug hides faces' })
+  await hides.locator('.head').click()
+  await hides.locator('li', { hasText: 'lower' }).first().getByRole('button', { name: 'Do it' }).click()
+  await expect(view.getByText('Sees 9 of 9.')).toBeVisible()
+  const drawn = await view.getByText('This browser shows no WebGL').count()
+  if (drawn === 0) {
+    await view.getByRole('slider').fill('50')
+    await expect(view.locator('img.before')).toBeVisible()
+    const [download] = await Promise.all([page.waitForEvent('download'), view.getByRole('button', { name: 'Model (glTF)' }).click()])
+    const report = await validator.validateBytes(new Uint8Array(readFileSync(await download.path())))
+    expect(report.issues.numErrors).toBe(0)
+    expect(report.info.totalTriangleCount).toBeGreaterThan(5000)
+  }
+  await view.press('Escape')
+  await expect(view).toHaveCount(0)
+  await saved(page)
+})
+
+test('a garland runs along an oval, pieces snap to the axis, mirror, group and lock; a middle is put aside and brought back', async ({ page }) => {
+  await open(page, 'pearl-anniversary')
+  await panel(page).locator('summary', { hasText: 'Lay a garland' }).click()
+  await expect(panel(page).getByText(/pieces? for/)).toBeVisible()
+  await panel(page).getByRole('button', { name: 'Lay it' }).click()
+  await expect(page.locator('[data-piece^="garland-"]').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await piece(page, 'compote-east').click()
+  await page.keyboard.press('m')
+  await expect(page.locator('[data-piece^="compote-"]')).toHaveCount(2)
+  await piece(page, 'compote-east').click()
+  await page.keyboard.press('l')
+  await expect(panel(page).getByLabel('Keep it here')).toBeChecked()
+  await panel(page).locator('summary', { hasText: 'Variants put aside' }).click()
+  await panel(page).getByLabel('Why put aside').fill('too many oranges')
+  await panel(page).getByRole('button', { name: 'Remember this middle' }).click()
+  await piece(page, 'jug').focus()
+  await page.keyboard.press('Delete')
+  await expect(piece(page, 'jug')).toHaveCount(0)
+  await panel(page).getByRole('button', { name: 'Bring back' }).click()
+  await expect(piece(page, 'jug')).toBeVisible()
+  await saved(page)
+})

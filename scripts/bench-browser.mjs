@@ -1,0 +1,124 @@
+// What the page itself takes, in a real browser with software WebGL: dragging among 80 pieces, and the seat view.
+import { chromium } from '@playwright/test'
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { startServer } from './bench-server.mjs'
+
+const executablePath = process.env.CHROMIUM ?? '/usr/bin/chromium'
+const args = ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist']
+const DRAG_STEPS = 80
+const HEAD_TURNS = 9
+
+const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]
+const share = (list, at) => [...list].sort((a, b) => a - b)[Math.floor(at * (list.length - 1))]
+
+/** The table of the move bench: 14 guests, 80 pieces; the page's own copy of it on the server. */
+async function openLook(page, address, root) {
+  const { generateLook } = await import(pathToFileURL(join(root, 'packages/core/dist-bench/test/support/generateLook.js')))
+  const look = generateLook(14, { guests: 14, pieces: 80, manner: 'laid' })
+  const answer = await page.request.post(`${address}/api/looks`, { data: look })
+  const { id } = await answer.json()
+  await page.goto(`${address}/looks/${id}/centerpiece`)
+  await page.locator('footer.ledger .figure').first().waitFor()
+  await page.waitForTimeout(4000)
+}
+
+/** Longest time the page did not answer after each move of a dragged piece, against the same while nothing happens. */
+async function dragging(page) {
+  await page.evaluate(() => {
+    const { port1, port2 } = new MessageChannel()
+    let last = performance.now()
+    window.benchMost = 0
+    port1.onmessage = () => {
+      const now = performance.now()
+      window.benchMost = Math.max(window.benchMost, now - last)
+      last = now
+      port2.postMessage(0)
+    }
+    port2.postMessage(0)
+  })
+  const longest = () =>
+    page.evaluate(() => {
+      const most = window.benchMost
+      window.benchMost = 0
+      return most
+    })
+  const watch = async (step) => {
+    const blocks = []
+    for (let i = 0; i < DRAG_STEPS; i++) {
+      await step(i)
+      await page.waitForTimeout(16)
+      blocks.push(await longest())
+    }
+    return blocks
+  }
+  const idle = await watch(async () => {})
+  const box = await page.locator('[data-piece="p-20"]').first().boundingBox()
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x + 8, y + 4, { steps: 10 })
+  await longest()
+  const busy = await watch((i) => page.mouse.move(x + 8 + 30 * Math.sin(i / 6), y + 4 + 12 * Math.cos(i / 5)))
+  await page.mouse.up()
+  const told = `95 of 100 within ${share(busy, 0.95).toFixed(1)} ms, the longest ${Math.max(...busy).toFixed(1)} ms`
+  return {
+    name: 'frame-while-dragging',
+    value: median(busy),
+    unit: 'ms',
+    baseline: `the page at rest; longest block after each of ${busy.length} moves, ${told}`,
+    ratio: median(busy) / median(idle)
+  }
+}
+
+/** From the key to the first picture, with all that is loaded for it, and then a turn of the head at a time. */
+async function seatView(page) {
+  await page.locator('.board').focus()
+  await page.keyboard.press('3')
+  const first = await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const start = performance.now()
+        const seen = new MutationObserver(() => {
+          const view = document.querySelector('.seat-view')
+          if (!view || Number(view.dataset.firstMs) === 0) return
+          seen.disconnect()
+          resolve(performance.now() - start)
+        })
+        seen.observe(document.body, { subtree: true, childList: true, attributes: true, attributeFilter: ['data-first-ms'] })
+        document.querySelector('.board').dispatchEvent(new KeyboardEvent('keydown', { key: 'v', bubbles: true }))
+      })
+  )
+  const turns = []
+  for (let i = 0; i < HEAD_TURNS; i++) {
+    await page.locator('.seat-view').press(i % 2 === 0 ? 'ArrowLeft' : 'ArrowRight')
+    await page.waitForTimeout(150)
+    turns.push(await page.evaluate(() => Number(document.querySelector('.seat-view').dataset.lastMs)))
+  }
+  return [
+    { name: 'seat-view-first', value: first, unit: 'ms', baseline: 'one next picture', ratio: first / median(turns) },
+    { name: 'seat-view-next', value: median(turns), unit: 'ms', baseline: 'the first picture', ratio: median(turns) / first }
+  ]
+}
+
+/** Lines of the browser; none, and told so, where there is no Chromium. */
+export async function browserBench(root) {
+  if (!existsSync(executablePath)) {
+    process.stderr.write(`no browser at ${executablePath}: the lines of the page are left out\n`)
+    return []
+  }
+  const folder = mkdtempSync(join(tmpdir(), 'hestiad-bench-'))
+  const { server, address } = await startServer(root, folder)
+  const browser = await chromium.launch({ executablePath, args })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await openLook(page, address, root)
+    return [await dragging(page), ...(await seatView(page))]
+  } finally {
+    await browser.close()
+    server.kill()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
