@@ -37,7 +37,9 @@ test('pods lost in a long bowl are lifted by the stand that is named; the piece 
   await saved(page)
 })
 
-test('tall flowers are found in the way and mended from the chair that cannot see; dusk, squint, before and after; the model is valid glTF', async ({ page }) => {
+test('tall flowers are found in the way and mended from the chair that cannot see; dusk, squint, before and after; the model is valid glTF', async ({
+  page
+}) => {
   await open(page, 'pearl-anniversary')
   await page.locator('.board').focus()
   await page.keyboard.press('9')

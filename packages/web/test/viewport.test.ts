@@ -1,4 +1,4 @@
-import { applyEdit, halfLengthMm, isStanding, makeEdit, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
+import { applyEdit, halfLengthMm, isStanding, makeEdit, newPlaced, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it, vi } from 'vitest'
 import { createAssessor } from '@hestiad/core'
@@ -73,7 +73,7 @@ describe('the Board', () => {
 })
 
 it('a piece on a turned tray goes where the pointer goes', () => {
-  const tray = { id: 'tray', pieceId: 'tray-mirror', xMm: 40, yMm: 10, turnDeg: 70, on: null, atMeal: true, candle: null, arrangement: null }
+  const tray = { ...newPlaced('tray', 'tray-mirror', 40, 10), turnDeg: 70 }
   const on = { ...tray, id: 'on', pieceId: 'persimmons', xMm: 0, yMm: 0, turnDeg: 0, on: 'tray' }
   const start: Look = { ...look, centerpiece: [tray, on] }
   const moved = applyEdit(start, makeEdit(start, 'move', shift(start, 'on', { x: 60, y: -25 })))

@@ -37,9 +37,9 @@ const wipe = ref(0)
 const timing = ref({ firstMs: 0, lastMs: 0 })
 
 const plan = computed(() => seatPlan(props.look))
-const seat = computed(() => (viewer.value.kind === 'seat' ? viewer.value.number : null))
+const sitting = computed(() => (viewer.value.kind === 'seat' ? viewer.value.number : null))
 const view = computed(() => turnedHead(viewpoint(viewer.value, props.look, plan.value), head.value.yaw, head.value.pitch))
-const drawn = computed(() => (noWebGl.value ? drawnView(view.value, props.look, plan.value, standings(props.look), seat.value, height.value / 0.89) : []))
+const drawn = computed(() => (noWebGl.value ? drawnView(view.value, props.look, plan.value, standings(props.look), sitting.value, height.value / 0.89) : []))
 
 function optionsOf(look: Look) {
   const seats = seatPlan(look)
@@ -50,7 +50,7 @@ function optionsOf(look: Look) {
     standing: standings(look),
     hang: store.figures?.linens.cloth ?? null,
     hour: hour.value,
-    seat: seat.value,
+    seat: sitting.value,
     meal: meal.value,
     eye: viewpoint(viewer.value, look, seats).eye
   }
@@ -130,7 +130,7 @@ function choose(value: string): void {
 
 async function savePicture(): Promise<void> {
   const blob = await new Promise<Blob | null>((resolve) => canvas.value?.toBlob(resolve, 'image/png'))
-  if (blob) saveFile(blob, `${props.look.id}-${seat.value ?? viewer.value.kind}.png`)
+  if (blob) saveFile(blob, `${props.look.id}-${sitting.value ?? viewer.value.kind}.png`)
 }
 
 async function saveModel(): Promise<void> {
@@ -154,7 +154,7 @@ onUnmounted(() => renderer.value?.dispose())
 watch([() => props.look, hour, meal, viewer], () => {
   beforePicture.value = ''
   wipe.value = 0
-  if (viewer.value.kind !== 'seat' || viewer.value.number !== seat.value) head.value = { yaw: 0, pitch: 0 }
+  if (viewer.value.kind !== 'seat' || viewer.value.number !== sitting.value) head.value = { yaw: 0, pitch: 0 }
   rebuild()
 })
 watch(viewer, () => (head.value = { yaw: 0, pitch: 0 }), { flush: 'pre' })
@@ -200,7 +200,7 @@ watch(head, () => (wipe.value = 0))
       </filter>
     </svg>
     <div class="bar top">
-      <select class="native" :aria-label="t('seatView.from')" :value="seat ?? viewer.kind" @change="choose(($event.target as HTMLSelectElement).value)">
+      <select class="native" :aria-label="t('seatView.from')" :value="sitting ?? viewer.kind" @change="choose(($event.target as HTMLSelectElement).value)">
         <option v-for="(guest, i) in plan.guests" :key="guest.id" :value="i + 1">{{ t('seatView.chair', { number: i + 1, name: guest.name }) }}</option>
         <option value="standing">{{ t('seatView.standing') }}</option>
         <option value="door">{{ t('seatView.door') }}</option>
@@ -218,7 +218,7 @@ watch(head, () => (wipe.value = 0))
       <button class="plain link" :disabled="noWebGl" @click="savePicture">{{ t('seatView.png') }}</button>
       <button class="plain link" :disabled="noWebGl" @click="saveModel">{{ t('seatView.gltf') }}</button>
     </div>
-    <WhoIsSeen v-if="seat !== null && store.figures" :look="look" :seat="seat" :sight="store.figures.sight" />
+    <WhoIsSeen v-if="sitting !== null && store.figures" :look="look" :seat="sitting" :sight="store.figures.sight" />
     <p v-if="noWebGl" class="soft small note" role="status">{{ t('seatView.noWebGl') }}</p>
   </section>
 </template>

@@ -37,8 +37,8 @@ export function withDelta(before: unknown, delta: Delta | undefined): unknown {
     const old = before as readonly unknown[]
     return Array.from({ length: delta.length }, (_, i) => withDelta(old[i], delta.parts[i]))
   }
-  const next: Record<string, unknown> = { ...(before as Record<string, unknown>) }
-  for (const key of delta.gone) delete next[key]
+  const kept = Object.entries(before as Record<string, unknown>).filter(([key]) => !delta.gone.includes(key))
+  const next: Record<string, unknown> = Object.fromEntries(kept)
   for (const [key, part] of Object.entries(delta.parts)) next[key] = withDelta(next[key], part)
   return next
 }

@@ -152,7 +152,8 @@ export const cupboardWords = {
     headMm: 'Head',
     cupMm: 'Cup',
     floorMm: 'Floor',
-    rimMm: 'Rim'
+    rimMm: 'Rim',
+    wallMm: 'Wall'
   },
   shapes: { rectangle: 'Rectangle', square: 'Square', round: 'Round', oval: 'Oval' },
   importTitle: 'Import a cupboard',

@@ -1,0 +1,133 @@
+import {
+  alignEdit,
+  applyEdit,
+  createAssessor,
+  distributeEdit,
+  groupEdit,
+  halfLengthMm,
+  heightMap,
+  mirrorEdit,
+  movedWith,
+  newGuest,
+  newPlaced,
+  overlapMm,
+  seatPlan,
+  sightLines,
+  guestEyes,
+  snap,
+  standings,
+  tallestMm,
+  twinOf,
+  type Look,
+  type Placed
+} from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { demoLook, guests, longTable } from './support/looks.js'
+
+const demo = demoLook()
+const lookOf = (centerpiece: readonly Placed[]): Look => ({ ...demo, centerpiece })
+const row = (...xs: number[]) => xs.map((x, i) => newPlaced(`p${i}`, 'spool-jar', x, 10 * i))
+
+describe('snapping', () => {
+  const middle = { lengthMm: 1800, middleY: 0 }
+  const at = (look: Look, id: string, x: number, y: number) => {
+    const all = standings(look)
+    return snap(
+      { x, y },
+      all.find((one) => one.placed.id === id)!,
+      all,
+      middle,
+      20
+    )
+  }
+
+  it('draws a piece to the axis, the middle, a third, its twin’s mirror image and equal gaps, and to nothing from farther than its reach', () => {
+    const look = lookOf([newPlaced('a', 'jug-sky', 0, 0), newPlaced('b', 'spool-jar', -420, 70), newPlaced('c', 'spool-jar', 700, 300)])
+    expect(at(look, 'c', 12, 15)).toMatchObject({ at: { x: 0, y: 0 }, alongBy: 'middle', acrossBy: 'axis' })
+    expect(at(look, 'c', 310, 200)).toMatchObject({ at: { x: 300, y: 200 }, alongBy: 'third', acrossBy: null })
+    expect(at(look, 'c', 410, 78)).toMatchObject({ at: { x: 420, y: 70 }, alongBy: 'mirror', acrossBy: 'mirror' })
+    expect(at(look, 'c', 640, 250)).toEqual({ at: { x: 640, y: 250 }, alongBy: null, acrossBy: null })
+  })
+
+  it('between two neighbors the gaps to both are the same', () => {
+    const look = lookOf([newPlaced('a', 'jug-sky', -520, 0), newPlaced('b', 'compote-citrus', 500, 0), newPlaced('c', 'spool-jar', 0, 0)])
+    const between = at(look, 'c', -28, 4)
+    const [a, b, c] = standings(lookOf(look.centerpiece.map((placed) => (placed.id === 'c' ? { ...placed, xMm: between.at.x, yMm: between.at.y } : placed))))
+    if (between.alongBy === 'gap') expect(overlapMm(a!.foot, c!.foot)).toBeCloseTo(overlapMm(b!.foot, c!.foot), 6)
+    else expect(between.alongBy).toBe('middle')
+  })
+})
+
+describe('several pieces at once', () => {
+  it('a group moves as one, grouping it again lets all go', () => {
+    const look = applyEdit(lookOf(row(0, 200, 400)), groupEdit(lookOf(row(0, 200, 400)), ['p0', 'p2']))
+    expect(movedWith(look, 'p0')).toEqual(['p0', 'p2'])
+    expect(movedWith(look, 'p1')).toEqual(['p1'])
+    expect(applyEdit(look, groupEdit(look, ['p0', 'p2'])).centerpiece.every((placed) => placed.group === null)).toBe(true)
+  })
+
+  it('aligned they are on the axis, spaced evenly all gaps are the same and the ends stay', () => {
+    const look = lookOf(row(-500, -420, 130, 500))
+    const even = applyEdit(look, distributeEdit(look, ['p0', 'p1', 'p2', 'p3']))
+    const feet = standings(applyEdit(even, alignEdit(even, ['p0', 'p1', 'p2', 'p3'], 0))).map((one) => one.foot)
+    const gaps = feet.slice(1).map((foot, i) => -overlapMm(foot, feet[i]!))
+    expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(2)
+    expect([feet[0]!.x, feet[3]!.x]).toEqual([-500, 500])
+    expect(feet.every((foot) => foot.y === 0)).toBe(true)
+  })
+
+  it('a mirrored tray brings what stands on it, and each finds the other as its twin', () => {
+    const look = lookOf([newPlaced('t', 'tray-oak-handled', -400, 20), { ...newPlaced('s', 'spool-jar', 90, 0), on: 't' }])
+    const after = applyEdit(look, mirrorEdit(look, 't'))
+    const [tray, jar] = after.centerpiece.slice(2)
+    expect(tray).toMatchObject({ xMm: 400, yMm: 20, on: null })
+    expect(jar).toMatchObject({ on: tray!.id, xMm: -90 })
+    expect(twinOf(after, 't')).toBe(tray!.id)
+  })
+})
+
+describe('the height map', () => {
+  // two 5th percentile women 1.2 m apart, a thin piece midway hides from 292 mm up (handbook section 2, derived from Pheasant 1996)
+  it('midway between two short women it is the trade’s 11 1/2 in; a wider piece less, nearer a face more', () => {
+    const short = (n: number) => ({ ...newGuest(n), body: { kind: 'adult' as const, build: 'woman' as const, stature: 'short' as const } })
+    const table = { ...longTable(40, 40, 'closed'), seatHeightMm: 450, heightMm: 740 }
+    const plan = seatPlan({ table, guests: [short(1), short(2)], school: demo.school })
+    const lines = sightLines(guestEyes(plan, table))
+    expect(tallestMm({ x: 0, y: 0 }, lines)).toBeGreaterThan(270)
+    expect(tallestMm({ x: 0, y: 0 }, lines)).toBeLessThan(296)
+  })
+
+  it('a thing as tall as the map says hides nobody, one 30 mm taller does', () => {
+    const look = { ...demo, guests: guests(8), centerpiece: [] }
+    const { plan, lines } = createAssessor().measure(look)
+    const map = heightMap(plan.outline, lines)
+    let asked = 0
+    for (let row = 0; row < map.rows; row += 3)
+      for (let column = 0; column < map.columns; column += 5) {
+        const tallest = map.heightsMm[row * map.columns + column]!
+        if (Number.isNaN(tallest) || tallest > 600) continue
+        const at = { x: (column - (map.columns - 1) / 2) * map.stepMm, y: (row - (map.rows - 1) / 2) * map.stepMm }
+        if (Math.abs(at.x) > halfLengthMm(plan.outline) * 0.6) continue
+        const pole = (heightMm: number): Look => ({
+          ...look,
+          pieces: [
+            ...look.pieces,
+            {
+              ...look.pieces.find((piece) => piece.id === 'spool-jar')!,
+              id: 'pole',
+              kind: 'ornament',
+              form: 'figure',
+              extent: { kind: 'round', diameterMm: 80 },
+              heightMm
+            } as Look['pieces'][number]
+          ],
+          centerpiece: [newPlaced('pole', 'pole', at.x, at.y)]
+        })
+        const most = (one: Look) => Math.max(...createAssessor().measure(one).figures.sight.hidden.flat())
+        expect(most(pole(tallest))).toBeLessThanOrEqual(0.011)
+        expect(most(pole(tallest + 30))).toBeGreaterThan(0.01)
+        asked++
+      }
+    expect(asked).toBeGreaterThan(12)
+  })
+})
