@@ -216,11 +216,15 @@ describe('what stands and what tips', () => {
     const on = (id: string) => ({ ...newPlaced(id, 'pods-poppy'), on: 't' })
     const count = (centerpiece: Placed[]) => {
       const look = { ...bare, centerpiece }
-      return clearing(standings(look), tilts(standings(look), pieceIndex(look)))
+      return clearing(standings(look), tilts(standings(look), pieceIndex(look)), look.pieces)
     }
     expect(count([off(newPlaced('t', 'tray-oak-handled')), on('a'), on('b'), on('c')])).toMatchObject({ pieces: 4, lifts: 1 })
     expect(count([off(newPlaced('t', 'dough-bowl')), on('a'), on('b'), on('c')])).toMatchObject({ pieces: 4, lifts: 2 })
-    expect(count([newPlaced('t', 'dough-bowl')])).toMatchObject({ pieces: 0, lifts: 0, seconds: 0 })
+    expect(count([newPlaced('t', 'dough-bowl')])).toMatchObject({ pieces: 0, lifts: 0, seconds: 0, trayId: null })
+    const loose = (many: number) => Array.from({ length: many }, (_, i) => off(newPlaced(`p${i}`, 'pods-poppy', i * 100, 0)))
+    expect(count(loose(4)).trayId).toBe('tray-oak-handled')
+    expect(count([newPlaced('t', 'tray-oak-handled', 0, 200), ...loose(4)]).trayId).toBeNull()
+    expect(count(loose(30)).trayId).toBeNull()
   })
 
   it('a low thing in a deep bowl is lost below its rim, and the stand named lifts it to where it shows', () => {

@@ -104,7 +104,7 @@ export function createMeasure(): Measure {
   )
   const stability = memo((household: Look['household'], cupboard: Look['pieces'], all: readonly Standing[], seated: SeatPlan) => {
     const tilted = tilts(all, pieceIndex({ pieces: cupboard }))
-    return { figures: { tilts: tilted, clearing: clearing(all, tilted) }, findings: stabilityFindings({ household }, all, tilted, seated.outline) }
+    return { figures: { tilts: tilted, clearing: clearing(all, tilted, cupboard) }, findings: stabilityFindings({ household }, all, tilted, seated.outline) }
   })
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
   const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {

@@ -1,4 +1,7 @@
 import type { Standing } from '../centerpiece/standing.js'
+import { extentSize, type Piece } from '../design/piece.js'
+import type { Footprint } from '../geometry/footprint.js'
+import { floorExtent } from '../solids/pieceSolids.js'
 import type { Tilt } from './tilt.js'
 import { footRadiusMm } from './tilt.js'
 
@@ -17,10 +20,12 @@ export interface Clearing {
   readonly grams: number
   /** Length of a sideboard they stand on side by side. */
   readonly sideMm: number
+  /** Id of a tray of the house, not on the table, on which all would go in one lift; null where there is none or no need. */
+  readonly trayId: string | null
 }
 
 /** Counts the lifts for what does not stay at the meal: a tray with handles goes with all on it, everything else two by two. */
-export function clearing(standing: readonly Standing[], tilts: readonly Tilt[]): Clearing {
+export function clearing(standing: readonly Standing[], tilts: readonly Tilt[], pieces: readonly Piece[]): Clearing {
   const stays = new Set(standing.filter((one) => one.placed.atMeal).map((one) => one.placed.id))
   const going = standing.filter((one) => !stays.has(one.placed.id) || goesWith(one, standing))
   const gramsOf = new Map(tilts.map((tilt) => [tilt.placedId, tilt.grams]))
@@ -33,13 +38,34 @@ export function clearing(standing: readonly Standing[], tilts: readonly Tilt[]):
   }
   const roots = going.filter((one) => one.placed.on === null)
   lifts += Math.ceil(loose / PIECES_A_LIFT)
+  const grams = roots.reduce((sum, one) => sum + (gramsOf.get(one.placed.id) ?? 0), 0)
   return {
     pieces: going.length,
     lifts,
     seconds: lifts * SECONDS_A_LIFT + going.length * SECONDS_A_PIECE,
-    grams: roots.reduce((sum, one) => sum + (gramsOf.get(one.placed.id) ?? 0), 0),
-    sideMm: roots.reduce((sum, one) => sum + 2 * footRadiusMm(one.foot) + 20, 0)
+    grams,
+    sideMm: roots.reduce((sum, one) => sum + 2 * footRadiusMm(one.foot) + 20, 0),
+    trayId: lifts > 1 && grams <= LIFT_GRAMS ? trayFor(roots, standing, pieces) : null
   }
+}
+
+/** Things on a tray take this much more room than their feet: our own starting value. */
+const TRAY_SLACK = 1.35
+
+/** The smallest tray with handles that is owned, free, and large enough. */
+function trayFor(roots: readonly Standing[], standing: readonly Standing[], pieces: readonly Piece[]): string | null {
+  const areaMm2 = roots.reduce((sum, one) => sum + footMm2(one.foot), 0) * TRAY_SLACK
+  const widestMm = Math.max(...roots.map((one) => 2 * footRadiusMm(one.foot)))
+  const fitting = pieces.flatMap((piece) => {
+    if (piece.kind !== 'tray' || !piece.handles || piece.owned <= standing.filter((one) => one.piece.id === piece.id).length) return []
+    const { lengthMm, widthMm } = extentSize(floorExtent(piece))
+    return lengthMm * widthMm >= areaMm2 && widthMm >= widestMm ? [{ id: piece.id, mm2: lengthMm * widthMm }] : []
+  })
+  return fitting.sort((a, b) => a.mm2 - b.mm2)[0]?.id ?? null
+}
+
+function footMm2(foot: Footprint): number {
+  return foot.kind === 'disc' ? Math.PI * foot.radiusMm ** 2 : 4 * foot.halfXMm * foot.halfYMm
 }
 
 /** Whether what a piece stands on is cleared. */

@@ -14,6 +14,7 @@ const store = useLook()
 const { length } = usePreferences()
 const c = computed(() => props.figures.composition)
 const clearing = computed(() => props.figures.stability.clearing)
+const tray = computed(() => props.look.pieces.find((piece) => piece.id === clearing.value.trayId)?.name)
 const range = computed(() => FULLNESS_SHARE[props.look.school.fullness].map(percent).join('–'))
 const accents = computed(() => c.value.accents.map((accent) => `${accent.color} ${accent.placedIds.length}`).join(', ') || '–')
 </script>
@@ -51,6 +52,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
         <template v-else>{{
           t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) })
         }}</template>
+        <template v-if="tray"> {{ t('compose.tray', { tray: tray.toLowerCase() }) }}</template>
       </dd>
     </dl>
     <ChoiceField

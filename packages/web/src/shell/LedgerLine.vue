@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysBetween, findPiece, formatAmount, formatDuration, formatClock, pieceIndex, type Figures, type Look } from '@hestiad/core'
+import { daysBetween, findPiece, formatAmount, formatDuration, formatClock, formatWeight, pieceIndex, type Figures, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -19,6 +19,7 @@ const bar = computed(() => {
   const share = (cents: number) => `${Math.max(0, Math.min(100, (cents / m.totalCents) * 100))}%`
   return { spent: share(m.spendCents), reserve: share(m.reserveCents) }
 })
+const clearing = computed(() => props.figures?.stability.clearing)
 const candles = computed(() => {
   const index = pieceIndex(props.look)
   const lines = new Map<string, { lifeMin: number; askedMin: number }>()
@@ -85,6 +86,12 @@ const candles = computed(() => {
         <p>{{ t('ledger.lightWhy') }}</p>
         <p v-for="[name, c] in candles" :key="name" class="small">
           {{ t('ledger.candle', { name, life: formatDuration(c.lifeMin), asked: formatDuration(c.askedMin) }) }}
+        </p>
+      </LedgerFigure>
+      <LedgerFigure :label="t('ledger.lifts')" :value="clearing && clearing.pieces > 0 ? String(clearing.lifts) : t('ledger.none')">
+        <p>{{ t('ledger.liftsWhy') }}</p>
+        <p v-if="clearing && clearing.pieces > 0" class="small">
+          {{ t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) }) }}
         </p>
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.days')" :value="days < 0 ? t('ledger.past') : String(days)">

@@ -159,6 +159,7 @@ export const patternWords = {
   clear: 'To clear before the meal',
   clearing: '{lifts} lifts, {seconds} s, {kg}; {side} of sideboard',
   nothingToClear: 'nothing leaves',
+  tray: 'On the {tray} it would be one lift.',
   symmetry: 'Balance',
   symmetries: { symmetric: 'Mirror image', 'by-weight': 'By weight' },
   groups: 'Groups',

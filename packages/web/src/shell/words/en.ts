@@ -87,6 +87,8 @@ export const en = {
     fits: 'fits',
     seen: 'faces seen',
     light: 'light',
+    lifts: 'lifts to clear',
+    liftsWhy: 'What does not stay while people eat: a tray with handles goes with all on it, up to 6 kg; other things two by two.',
     days: 'days to go',
     each: '{width} each',
     of: '{seen} of {pairs}',
