@@ -88,7 +88,7 @@ onUnmounted(() => running.value?.cancel())
 <style scoped>
 .patterns {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(auto-fill, minmax(82px, 1fr));
   gap: 6px;
 }
 
@@ -105,6 +105,11 @@ onUnmounted(() => running.value?.cancel())
 .pattern.on {
   border-color: var(--ember);
   background: var(--ember-soft);
+}
+
+.pattern :deep(svg) {
+  width: 100%;
+  max-width: 92px;
 }
 
 .bar {
