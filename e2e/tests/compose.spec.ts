@@ -95,3 +95,28 @@ test('a garland runs along an oval, pieces snap to the axis, mirror, group and l
   await expect(piece(page, 'jug')).toBeVisible()
   await saved(page)
 })
+
+test('let go over a tray a piece stands on it, and dragged off it stands on the table again', async ({ page }) => {
+  await open(page, 'ordinary-week')
+  for (const name of ['Oak tray', 'Poppy pods']) {
+    await panel(page).getByRole('searchbox').fill(name)
+    await panel(page).locator('.found li').first().getByRole('button', { name: 'Put on' }).click()
+  }
+  const middle = async (id: string) => {
+    const box = (await piece(page, id).boundingBox())!
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  }
+  const drag = async (by: { x: number; y: number }) => {
+    const at = await middle('pods-poppy-1')
+    await page.mouse.move(at.x, at.y)
+    await page.mouse.down()
+    await page.mouse.move(at.x + by.x, at.y + by.y, { steps: 6 })
+    await page.mouse.up()
+  }
+  const [tray, pods] = [await middle('tray-oak-handled-1'), await middle('pods-poppy-1')]
+  await drag({ x: tray.x - pods.x + 14, y: tray.y - pods.y })
+  await expect(panel(page).getByLabel('Stands on').locator('option:checked')).toHaveText('Oak tray with handles')
+  await drag({ x: 0, y: 70 })
+  await expect(panel(page).getByLabel('Stands on').locator('option:checked')).toHaveText('the table')
+  await saved(page)
+})

@@ -3,6 +3,7 @@ import {
   applyEdit,
   createAssessor,
   distributeEdit,
+  dropOnto,
   groupEdit,
   halfLengthMm,
   heightMap,
@@ -130,4 +131,21 @@ describe('the height map', () => {
       }
     expect(asked).toBeGreaterThan(12)
   })
+})
+
+it('let go over a tray a piece stands on it when its whole foot does, over a filled vase or half off it stays on the table', () => {
+  const look = lookOf([
+    newPlaced('t', 'tray-oak-handled', 0, 0),
+    newPlaced('s', 'spool-jar', 700, 0),
+    { ...newPlaced('j', 'jug-sky', 0, 400), arrangement: { stems: [{ stemId: 'lisianthus', count: 5 }], riseMm: 100, spreadMm: 100 } },
+    { ...newPlaced('r', 'riser-clear', -150, 0), on: 't' }
+  ])
+  const all = standings(look)
+  const [tray, jar] = all
+  const onto = (x: number, y: number, self = jar!) => dropOnto({ x, y }, self, all)?.placed.id ?? null
+  expect(onto(100, 0)).toBe('t')
+  expect(onto(-150, 0)).toBe('r')
+  expect(onto(290, 0)).toBeNull()
+  expect(onto(0, 400)).toBeNull()
+  expect(onto(-150, 0, tray)).toBeNull()
 })

@@ -34,7 +34,7 @@ const seat = ref<number | null>(null)
 const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
-const { begin, held } = useDrag(() => view.value)
+const { begin, held, onto } = useDrag(() => view.value)
 const hovered = ref<string | null>(null)
 const measured = computed(() =>
   hovered.value && hovered.value !== store.selected && !held.value ? standing.value.find((s) => s.placed.id === hovered.value) : undefined
@@ -45,7 +45,7 @@ const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.
 const deg = (rad: number) => (rad * 180) / Math.PI
 
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
-const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id)))
+const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id) || s.placed.id === onto.value))
 const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
 
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */

@@ -1,4 +1,4 @@
-import { applyEdit, makeEdit, movedWith, snap, standings, twinOf, type Look, type Point, type Snap } from '@hestiad/core'
+import { applyEdit, dropOnto, makeEdit, movedWith, snap, standings, toFrame, twinOf, type Look, type Point, type Snap, type Standing } from '@hestiad/core'
 import { ref } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { dragging } from './dragging.js'
@@ -17,6 +17,8 @@ export function useDrag(view: () => Viewport) {
   const store = useLook()
   /** What the piece is held by while it is dragged. */
   const held = ref<Snap | null>(null)
+  /** Id of what it would stand on or in if it were let go of now. */
+  const onto = ref<string | null>(null)
 
   function begin(event: PointerEvent, id: string, what: 'plan' | 'elevation' | 'rise'): void {
     if (event.button !== 0 || !store.look) return
@@ -40,28 +42,50 @@ export function useDrag(view: () => Viewport) {
       },
       drop: (recipe) => {
         held.value = null
+        onto.value = null
         store.commit(base, makeEdit(base, name, recipe))
       },
       cancel: () => {
         held.value = null
+        onto.value = null
         store.letGo(base)
       }
     })
   }
 
   function moved(base: Look, id: string, by: Point, free: boolean): Recipe {
-    const self = standings(base).find((one) => one.placed.id === id)
-    if (!self || self.placed.on !== null) return shift(base, id, by)
+    const all = standings(base)
+    const self = all.find((one) => one.placed.id === id)
+    if (!self) return shift(base, id, by)
+    const spot = { x: self.pose.x + by.x, y: self.pose.y + by.y }
+    const below = free || movedWith(base, id).length > 1 ? undefined : dropOnto(spot, self, all)
+    onto.value = below && below.placed.id !== self.placed.on ? below.placed.id : null
+    if (below !== undefined && (below?.placed.id ?? null) !== self.placed.on) {
+      held.value = null
+      return stoodOn(self, spot, below)
+    }
+    if (self.placed.on !== null) return shift(base, id, by)
     const middle = store.figures?.composition.middle
     const others = movedWith(base, id)
-    const to = { x: self.pose.x + by.x, y: self.pose.y + by.y }
     const around = standings(base).filter((one) => !others.includes(one.placed.id))
-    const taken = free || !middle ? null : snap(to, self, around, { lengthMm: middle.lengthMm, middleY: 0 }, SNAP_PX / view().scale)
+    const taken = free || !middle ? null : snap(spot, self, around, { lengthMm: middle.lengthMm, middleY: 0 }, SNAP_PX / view().scale)
     held.value = taken && (taken.alongBy || taken.acrossBy) ? taken : null
-    const at = taken?.at ?? to
+    const at = taken?.at ?? spot
     return shift(base, id, { x: at.x - self.pose.x, y: at.y - self.pose.y }, store.mirror)
   }
-  return { begin, held }
+  return { begin, held, onto }
+}
+
+/** The piece put on or in a support, or down on the table, at a spot of the table. */
+function stoodOn(self: Standing, spot: Point, below: Standing | null): Recipe {
+  const at = below ? toFrame(below.pose, spot) : spot
+  return (draft) => {
+    const placed = draft.centerpiece.find((one) => one.id === self.placed.id)
+    if (!placed) return
+    placed.on = below?.placed.id ?? null
+    placed.xMm = Math.round(at.x)
+    placed.yMm = Math.round(at.y)
+  }
 }
 
 /** A shift on the table of a piece and its group, given to each in the frame of what it stands on; with `mirror` its twin moves the other way. */

@@ -125,7 +125,7 @@ function sit(next: Viewer): void {
 }
 
 function choose(value: string): void {
-  sit(value === 'standing' || value === 'door' ? { kind: value } : { kind: 'seat', number: Number(value) })
+  sit(value === 'standing' || value === 'child' || value === 'door' ? { kind: value } : { kind: 'seat', number: Number(value) })
 }
 
 async function savePicture(): Promise<void> {
@@ -203,6 +203,7 @@ watch(head, () => (wipe.value = 0))
       <select class="native" :aria-label="t('seatView.from')" :value="sitting ?? viewer.kind" @change="choose(($event.target as HTMLSelectElement).value)">
         <option v-for="(guest, i) in plan.guests" :key="guest.id" :value="i + 1">{{ t('seatView.chair', { number: i + 1, name: guest.name }) }}</option>
         <option value="standing">{{ t('seatView.standing') }}</option>
+        <option value="child">{{ t('seatView.child') }}</option>
         <option value="door">{{ t('seatView.door') }}</option>
       </select>
       <ChoiceField v-model="hour" class="hours" :label="t('seatView.hour')" :choices="hours.map((value) => ({ value, label: t(`seatView.hours.${value}`) }))" />

@@ -1,6 +1,6 @@
 import { guestEyes, halfLengthMm, type Look, type SeatPlan } from '@hestiad/core'
 
-export type Viewer = { readonly kind: 'seat'; readonly number: number } | { readonly kind: 'standing' } | { readonly kind: 'door' }
+export type Viewer = { readonly kind: 'seat'; readonly number: number } | { readonly kind: 'standing' } | { readonly kind: 'child' } | { readonly kind: 'door' }
 
 /** Where eyes are and what they look at, in table millimeters, z above the tabletop. */
 export interface Viewpoint {
@@ -10,6 +10,8 @@ export interface Viewpoint {
 
 /** Eyes of somebody standing: handbook section 2. */
 const STANDING_EYE_MM = 1550
+/** A child of about seven, standing: common practice, no source. */
+const CHILD_EYE_MM = 1120
 
 /** From a guest's own eyes across the table, standing at its side, or from the door of the room. */
 export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint {
@@ -22,6 +24,8 @@ export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint
     }
     case 'standing':
       return { eye: { x: 0, y: -plan.outline.halfWidthMm - 800, z: floor + STANDING_EYE_MM }, at: { x: 0, y: -40, z: 0 } }
+    case 'child':
+      return { eye: { x: 0, y: -plan.outline.halfWidthMm - 500, z: floor + CHILD_EYE_MM }, at: { x: 0, y: 200, z: 60 } }
     case 'door':
       return { eye: { x: halfLengthMm(plan.outline) + 1700, y: -plan.outline.halfWidthMm - 1500, z: floor + STANDING_EYE_MM }, at: { x: 0, y: 0, z: 0 } }
   }

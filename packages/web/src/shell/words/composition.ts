@@ -67,6 +67,7 @@ export const seatViewWords = {
   from: 'Seen by',
   chair: '{number} {name}',
   standing: 'Standing',
+  child: 'A child, standing',
   door: 'From the door',
   hour: 'Light',
   hours: { day: 'Day', dusk: 'Dusk', candle: 'Candles' },
