@@ -1,4 +1,3 @@
-import { piecesOverlapMm } from '../centerpiece/collisions.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { colorWords, oklab } from '../cupboard/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
@@ -114,7 +113,7 @@ function groupsOf(standing: readonly Standing[]): Standing[][] {
     for (let j = i + 1; j < roots.length; j++) {
       const b = roots[j]!
       const gap = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot)
-      if (gap < GROUP_GAP_MM || piecesOverlapMm(a, b) > 0) parent[find(i)] = find(j)
+      if (gap < GROUP_GAP_MM) parent[find(i)] = find(j)
     }
   })
   const groups = new Map<number, Standing[]>()

@@ -1,6 +1,5 @@
 import { halfLengthMm, halfWidthAtMm, contains, grown, type Outline } from '../geometry/outline.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
-import { toFrame } from '../geometry/point.js'
 import type { Place } from '../seating/places.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import { SHOW_MARGIN_MM } from '../reference/composition.js'
@@ -36,12 +35,13 @@ function workOut(outline: Outline, places: readonly Place[], depthMm: number): F
   const columns = Math.ceil((2 * halfLengthMm(outline)) / STEP_MM)
   const rows = Math.ceil((2 * outline.halfWidthMm) / STEP_MM)
   const free = new Uint8Array(columns * rows)
+  const zones = places.map((place) => zoneOf(place, depthMm))
   let cells = 0
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const at = middleOf(columns, rows, column, row)
       if (Math.abs(at.y) > halfWidthAtMm(within, at.x) || !contains(within, at)) continue
-      if (places.some((place) => inPlace(place, at, depthMm))) continue
+      if (zones.some((zone) => isIn(zone, at.x, at.y))) continue
       free[row * columns + column] = 1
       cells++
     }
@@ -50,9 +50,16 @@ function workOut(outline: Outline, places: readonly Place[], depthMm: number): F
   return { stepMm: STEP_MM, columns, rows, free, cells, areaMm2: cells * STEP_MM ** 2, lengthMm: along * STEP_MM, widthMm: across * STEP_MM }
 }
 
-function inPlace(place: Place, at: { readonly x: number; readonly y: number }, depthMm: number): boolean {
-  const local = toFrame(place, at)
-  return local.y >= 0 && local.y <= depthMm && Math.abs(local.x) <= place.widthMm / 2
+/** A place's rectangle, ready for thousands of points. */
+function zoneOf({ x, y, turnRad, widthMm }: Place, depthMm: number) {
+  return { x, y, cos: Math.cos(turnRad), sin: Math.sin(turnRad), halfMm: widthMm / 2, depthMm, reach2: (widthMm / 2) ** 2 + depthMm ** 2 }
+}
+
+function isIn(zone: ReturnType<typeof zoneOf>, x: number, y: number): boolean {
+  const [dx, dy] = [x - zone.x, y - zone.y]
+  if (dx * dx + dy * dy > zone.reach2) return false
+  const inward = dy * zone.cos - dx * zone.sin
+  return inward >= 0 && inward <= zone.depthMm && Math.abs(dx * zone.cos + dy * zone.sin) <= zone.halfMm
 }
 
 function middleOf(columns: number, rows: number, column: number, row: number) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Look, TableDish } from '@hestiad/core'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -12,6 +13,13 @@ const { t } = useI18n()
 const store = useLook()
 const preferences = usePreferences()
 const { begin, nudge, letGo } = useDishDrag(() => props.view)
+/** Where the stylist puts a dish shows at once; where the others find room comes with the figures. */
+const shown = computed(() =>
+  props.dishes.map((dish): TableDish => {
+    const spot = props.look.menu.dishes.find((one) => one.id === dish.dishId)?.spots[dish.vessel]
+    return spot ? { ...dish, placed: true, at: { x: spot.xMm, y: spot.yMm } } : { ...dish, placed: false }
+  })
+)
 const nameOf = (dishId: string) => props.look.menu.dishes.find((one) => one.id === dishId)?.name ?? ''
 
 /** A dish's name in two lines, parted at the space nearest its middle. */
@@ -32,7 +40,7 @@ function onKey(event: KeyboardEvent, dish: TableDish): void {
 </script>
 
 <template>
-  <g v-for="dish in dishes" :key="`${dish.dishId} ${dish.vessel}`">
+  <g v-for="dish in shown" :key="`${dish.dishId} ${dish.vessel}`">
     <g
       v-if="dish.at"
       :transform="`translate(${view.onPlan(dish.at).x} ${view.onPlan(dish.at).y})`"
