@@ -244,3 +244,38 @@ describe('what stands and what tips', () => {
     expect(into('compote-brass')).toBe(demo.pieces.some((piece) => piece.id === 'compote-brass'))
   })
 })
+
+describe('a surface at a wall', () => {
+  const sideboard = (centerpiece: readonly Placed[], behind: Look['room']['behind']): Look => ({
+    ...lookOf([block('a', 200, 500, { bareBack: true }), block('b', 200, 100)], centerpiece),
+    guests: [],
+    table: longTable(70, 18, 'closed'),
+    room: { ...bare.room, behind }
+  })
+  // table 740 high, its front at -228.6, eyes 2 m before it at 1550: a tall block in front of a picture hanging from 900 to 1300
+  const picture = { id: 'art-1', name: 'Print', xMm: 0, widthMm: 250, bottomMm: 900, heightMm: 400 }
+
+  it('a tall thing before the picture is told and moves to one side of it; a low one is not', () => {
+    const tall = sideboard([newPlaced('x', 'a')], { art: [picture], sockets: [] })
+    const finding = assess(tall).findings.find((one) => one.code === 'art.hidden')!
+    expect(finding.measured['share']).toBeGreaterThan(0.5)
+    const moved = applyEdit(tall, finding.remedies.find((one) => one.code === 'move')!.edit)
+    expect(codes(moved)).not.toContain('art.hidden')
+    expect(Math.abs(moved.centerpiece[0]!.xMm)).toBeGreaterThan(150)
+    expect(codes(sideboard([newPlaced('x', 'b')], { art: [picture], sockets: [] }))).not.toContain('art.hidden')
+  })
+
+  it('a socket shows until something stands before it, and one click does that', () => {
+    const look = sideboard([newPlaced('x', 'a', 500, 0)], { art: [], sockets: [{ xMm: -300, heightMm: 900 }] })
+    const finding = assess(look).findings.find((one) => one.code === 'socket.bare')!
+    expect(codes(applyEdit(look, finding.remedies.find((one) => one.code === 'cover-spot')!.edit))).not.toContain('socket.bare')
+  })
+
+  it('a bare back may face the wall and not the room; with nobody seated the free middle is the whole top', () => {
+    const turned = (turnDeg: number) => codes(sideboard([{ ...newPlaced('x', 'a'), turnDeg }], { art: [], sockets: [] })).includes('compose.back')
+    expect([turned(0), turned(180)]).toEqual([false, true])
+    const { lengthMm, widthMm } = figures(sideboard([], { art: [], sockets: [] })).composition.middle
+    expect(lengthMm / (70 * 25.4 - 101.6)).toBeCloseTo(1, 1)
+    expect(widthMm / (18 * 25.4 - 101.6)).toBeCloseTo(1, 0)
+  })
+})

@@ -6,6 +6,7 @@ import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { compositionFigures } from '../composition/compositionFigures.js'
 import { compositionFindings } from '../composition/compositionFindings.js'
+import { wallFindings } from '../composition/wallFindings.js'
 import { clearing } from '../stability/clearing.js'
 import { stabilityFindings } from '../stability/stabilityFindings.js'
 import { tilts } from '../stability/tilt.js'
@@ -97,8 +98,16 @@ export function createMeasure(): Measure {
     return { spots, findings: coverFindings(spots) }
   })
   const composed = memo(
-    (school: Look['school'], pieces: Look['pieces'], placed: Look['centerpiece'], all: readonly Standing[], seated: SeatPlan, depthMm: number) => {
-      const figures = compositionFigures({ school, pieces, centerpiece: placed }, all, seated, depthMm)
+    (
+      around: Look['room'],
+      school: Look['school'],
+      pieces: Look['pieces'],
+      placed: Look['centerpiece'],
+      all: readonly Standing[],
+      seated: SeatPlan,
+      depthMm: number
+    ) => {
+      const figures = compositionFigures({ room: around, school, pieces, centerpiece: placed }, all, seated, depthMm)
       return { figures, findings: compositionFindings({ school, centerpiece: placed }, figures) }
     }
   )
@@ -106,6 +115,9 @@ export function createMeasure(): Measure {
     const tilted = tilts(all, pieceIndex({ pieces: cupboard }))
     return { figures: { tilts: tilted, clearing: clearing(all, tilted, cupboard) }, findings: stabilityFindings({ household }, all, tilted, seated.outline) }
   })
+  const wall = memo((around: Look['room'], table: Look['table'], all: readonly Standing[], seated: SeatPlan) =>
+    wallFindings({ room: around, table }, all, seated.outline)
+  )
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
   const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {
     const found = tableSight(sights, atMeal(pieces))
@@ -153,7 +165,7 @@ export function createMeasure(): Measure {
     const l = linens(laidLinens, seated, items)
     const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
-    const middleOf = composed(look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
+    const middleOf = composed(look.room, look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
     const stands = stability(look.household, look.pieces, pieces, seated)
     const lit = light(pieces, look)
     const grown = florals(look)
@@ -188,6 +200,7 @@ export function createMeasure(): Measure {
         ...middle(pieces, set, seated),
         ...middleOf.findings,
         ...stands.findings,
+        ...wall(look.room, look.table, pieces, seated),
         ...seen.findings,
         ...lit.findings,
         ...grown.findings,

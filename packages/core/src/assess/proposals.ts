@@ -1,5 +1,6 @@
 import { collisionProposals } from '../centerpiece/centerpieceProposals.js'
 import { compositionProposals } from '../composition/compositionProposals.js'
+import { artProposals, socketProposals } from '../composition/wallProposals.js'
 import type { BareFinding, FindingCode, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
@@ -107,5 +108,7 @@ export const proposals = {
   'piece.tips': tipProposals,
   'piece.edge': (look, finding, measured) => edgeProposals(look, finding, around(measured)),
   'piece.sunk': sunkProposals,
-  'piece.opening': sunkProposals
+  'piece.opening': sunkProposals,
+  'art.hidden': (look, finding, measured) => artProposals(look, finding, around(measured)),
+  'socket.bare': (look, finding, measured) => socketProposals(look, finding, around(measured))
 } satisfies Record<FindingCode, ProposeFor>

@@ -54,7 +54,7 @@ export interface CompositionFigures {
 
 /** Works out the composition of what stands in the middle. */
 export function compositionFigures(
-  look: Pick<Look, 'pieces' | 'centerpiece' | 'school'>,
+  look: Pick<Look, 'pieces' | 'centerpiece' | 'school' | 'room'>,
   standing: readonly Standing[],
   plan: SeatPlan,
   depthMm: number
@@ -74,7 +74,7 @@ export function compositionFigures(
       standing.map((one) => one.spread)
     ),
     widest: widestOf(standing, middle),
-    backs: backsOf(standing, plan),
+    backs: backsOf(standing, plan, look.room.behind !== null),
     accents: accentsOf(standing, index, plan),
     ...materialsOf(standing, index),
     ...checklistOf(standing, index),
@@ -152,11 +152,12 @@ function widestOf(standing: readonly Standing[], middle: FreeMiddle): Compositio
   return widest
 }
 
-/** A back is seen from seats behind it: on its own +y side. */
-function backsOf(standing: readonly Standing[], plan: SeatPlan): CompositionFigures['backs'] {
+/** A back is seen from seats behind it, on its own +y side; at a wall from the room, when it is not turned to the wall. */
+function backsOf(standing: readonly Standing[], plan: SeatPlan, atWall: boolean): CompositionFigures['backs'] {
   return standing.flatMap((one) => {
     if (!one.piece.bareBack || !one.placed.atMeal) return []
     const [backX, backY] = [-Math.sin(one.pose.turnRad), Math.cos(one.pose.turnRad)]
+    if (atWall) return backY < 0.5 ? [{ placedId: one.placed.id, seats: [0] }] : []
     const seats = plan.places.filter((place) => (place.x - one.pose.x) * backX + (place.y - one.pose.y) * backY > 0).map((place) => place.number)
     return seats.length > 0 ? [{ placedId: one.placed.id, seats }] : []
   })

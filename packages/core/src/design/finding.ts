@@ -78,7 +78,9 @@ export const findingCodes = [
   'piece.tips',
   'piece.edge',
   'piece.sunk',
-  'piece.opening'
+  'piece.opening',
+  'art.hidden',
+  'socket.bare'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -212,7 +214,8 @@ export const remedyCodes = [
   'echo',
   'without-accent',
   'open-middle',
-  'meant'
+  'meant',
+  'let-sockets'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
 

@@ -148,6 +148,21 @@ export interface Room {
   readonly lightFrom: Side | null
   /** A lamp over the middle: how high its lowest part hangs above the floor, and how wide it is. */
   readonly fixture: { readonly bottomMm: number; readonly widthMm: number } | null
+  /** The wall behind a surface that is seen from one side (sideboard, mantel, shelf): its +y side; null where people walk or sit all round. */
+  readonly behind: WallBehind | null
+}
+
+/** What is on a wall: x along the surface from its middle, heights above the floor. */
+export interface WallBehind {
+  readonly art: readonly {
+    readonly id: string
+    readonly name: string
+    readonly xMm: number
+    readonly widthMm: number
+    readonly bottomMm: number
+    readonly heightMm: number
+  }[]
+  readonly sockets: readonly { readonly xMm: number; readonly heightMm: number }[]
 }
 
 export type Stature = 'short' | 'average' | 'tall'

@@ -75,7 +75,7 @@ export const oneKind: SettingKinds = { others: [], spread: 'same', byGuest: [], 
 /** A guest without wishes. */
 export const plainGuest = { chair: null, host: false, hearing: false, sight: false, diet: '', near: [], apart: [], seatLocked: false } as const
 /** A room of which nothing is known. */
-export const plainRoom: Room = { clearMm: { north: null, east: null, south: null, west: null }, pass: false, lightFrom: null, fixture: null }
+export const plainRoom: Room = { clearMm: { north: null, east: null, south: null, west: null }, pass: false, lightFrom: null, fixture: null, behind: null }
 /** A table with plain chairs whose apron nobody has measured. */
 export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const
 

@@ -19,6 +19,7 @@ export function fillLook(value: unknown): unknown {
   return {
     ...lookDefaults,
     ...value,
+    room: filled(value['room'] ?? {}, { ...plainRoom }),
     school: filled(value['school'], plainSchool),
     centerpiece: each(value['centerpiece'], (placed) => filled(placed, plainPlaced)),
     money: filled(value['money'], noTax),

@@ -292,7 +292,13 @@ export const lookSchema = {
       clearMm: object(Object.fromEntries(sides.map((side) => [side, orNull(sizeOrZero)]))),
       pass: flag,
       lightFrom: { enum: [...sides, null] },
-      fixture: orNull(object({ bottomMm: size, widthMm: size }))
+      fixture: orNull(object({ bottomMm: size, widthMm: size })),
+      behind: orNull(
+        object({
+          art: list(object({ id: { $ref: '#/$defs/id' }, name: text, xMm: position, widthMm: size, bottomMm: sizeOrZero, heightMm: size }), 20),
+          sockets: list(object({ xMm: position, heightMm: sizeOrZero }), 20)
+        })
+      )
     }),
     guests: list(
       object({

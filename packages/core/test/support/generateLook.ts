@@ -174,6 +174,10 @@ function wildRoom(random: Random): Look['room'] {
     clearMm: { north: clear(), east: clear(), south: clear(), west: clear() },
     pass: random() < 0.3,
     lightFrom: pick(random, [null, 'north', 'east']),
+    behind:
+      random() < 0.4
+        ? { art: [{ id: 'art', name: 'Print', xMm: 0, widthMm: 500, bottomMm: 800, heightMm: 600 }], sockets: [{ xMm: 600, heightMm: 900 }] }
+        : null,
     fixture: random() < 0.5 ? { bottomMm: 900 + Math.floor(random() * 700), widthMm: 500 } : null
   }
 }

@@ -117,6 +117,27 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       <stop offset="1" stop-color="#f6b45a" stop-opacity="0" />
     </radialGradient>
   </defs>
+  <template v-if="look.room.behind && !turned">
+    <rect
+      v-for="art in look.room.behind.art"
+      :key="art.id"
+      :x="art.xMm - art.widthMm / 2"
+      :y="art.bottomMm - look.table.heightMm"
+      :width="art.widthMm"
+      :height="art.heightMm"
+      class="art"
+    />
+    <rect
+      v-for="(socket, i) in look.room.behind.sockets"
+      :key="`socket${i}`"
+      :x="socket.xMm - 40"
+      :y="socket.heightMm - look.table.heightMm - 40"
+      width="80"
+      height="80"
+      rx="12"
+      class="socket"
+    />
+  </template>
   <rect v-if="band" :x="-reachMm" :y="band.low" :width="2 * reachMm" :height="band.height" fill="url(#faces-band)" />
   <g v-for="face in seen" :key="face.number" :transform="`translate(${face.x} 0)`" class="guest">
     <path
@@ -171,6 +192,18 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </template>
 
 <style scoped>
+.art {
+  fill: var(--chair);
+  stroke: var(--chair-line);
+  stroke-width: 10;
+}
+
+.socket {
+  fill: var(--paper);
+  stroke: var(--soft-ink);
+  stroke-width: 6;
+}
+
 .guest {
   fill: var(--face);
 }

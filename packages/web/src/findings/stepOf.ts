@@ -39,6 +39,8 @@ export const stepOf: Record<FindingCode, Step> = {
   'piece.tips': 'centerpiece',
   'piece.edge': 'centerpiece',
   'piece.sunk': 'centerpiece',
+  'art.hidden': 'centerpiece',
+  'socket.bare': 'centerpiece',
   'piece.opening': 'centerpiece',
   'piece.setting': 'centerpiece',
   'piece.piece': 'centerpiece',

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import LengthField from '../shell/LengthField.vue'
 import SelectField from '../shell/SelectField.vue'
+import WallFields from './WallFields.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** What stands around and above the table: walls, who passes, the window, a lamp. */
@@ -63,6 +64,7 @@ function setWall(side: Side, near: boolean): void {
         @update:model-value="store.edit('room', (d) => void (d.room.lightFrom = $event))"
         @none="store.edit('room', (d) => void (d.room.lightFrom = null))"
       />
+      <WallFields :look="look" />
     </div>
   </details>
 </template>

@@ -17,6 +17,8 @@ export const composeFindings = {
   'piece.tips': { title: '{name} tips easily', is: 'falls at {tilt}', limit: '{wantedTilt} at the least' },
   'piece.edge': { title: '{name} stands near the edge', is: 'within reach', limit: '{limit} from it' },
   'piece.sunk': { title: '{name} is lost in {other}', is: '{shows} above the rim', limit: '{wantedShows}; a stand of {riser} lifts it' },
+  'art.hidden': { title: '{name} stands before the picture', is: '{share} of it hidden', limit: '{wantedShare} at the most' },
+  'socket.bare': { title: 'A socket shows', is: '{spots} seen', limit: 'covered' },
   'piece.opening': { title: '{name} does not go into {other}', is: '{width} wide', limit: '{wanted} open' }
 } as const satisfies Partial<Record<FindingCode, { title: string; is: string; limit: string }>>
 
@@ -41,6 +43,8 @@ export const composeBecause = {
   'glass-edge': 'A sleeve sweeps glass off an edge.',
   'small-hands': 'A toddler reaches a foot over the edge. Keep it further in, out of the room, or flameless.',
   'does-not-pass': 'It is wider than the opening.',
+  'fights-picture': 'A tall thing before a picture fights it: neither is seen.',
+  'socket-seen': 'The eye finds sockets and cords first; a basket or a vase before them hides both.',
   'below-rim': 'Sunk below the rim nobody sees it.'
 } as const
 
@@ -57,6 +61,7 @@ export const composeRemedies = {
   echo: 'Repeat the {piece} in the other thirds',
   'without-accent': 'Do without the {color}',
   'open-middle': 'Move what stands there outward',
+  'let-sockets': 'Let the sockets be seen',
   meant: 'Leave it: it is meant so'
 } as const
 

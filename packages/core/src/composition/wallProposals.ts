@@ -1,0 +1,47 @@
+import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import { moveEdit } from '../centerpiece/moveEdit.js'
+import { standings } from '../centerpiece/standing.js'
+import { makeEdit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { bareSockets, wallFindings } from './wallFindings.js'
+
+/** To one side of the picture, cut lower, or off. */
+export function artProposals(look: Look, finding: BareFinding, around: Surroundings): Proposal[] {
+  if (finding.at.kind !== 'piece') return []
+  const { placedId } = finding.at
+  const spot = freeSpot(look, placedId, around, (moved) => wallFindings(look, moved, around.outline).every((one) => one.code !== 'art.hidden'))
+  const placed = look.centerpiece.find((one) => one.id === placedId)
+  const lower = placed?.arrangement
+    ? [0.6, 0.3].map((share) => ({
+        code: 'lower' as const,
+        edit: makeEdit(look, 'florals', (draft) => {
+          const { arrangement } = draft.centerpiece.find((one) => one.id === placedId)!
+          arrangement!.riseMm = Math.max(30, Math.round(arrangement!.riseMm * share))
+        }),
+        params: { placedId, heightMm: placed.arrangement!.riseMm * share, byMm: placed.arrangement!.riseMm * (1 - share) }
+      }))
+    : []
+  return [
+    ...(spot
+      ? [{ code: 'move' as const, edit: moveEdit(look, placedId, spot), params: { placedId, byMm: Math.hypot(spot.x - placed!.xMm, spot.y - placed!.yMm) } }]
+      : []),
+    ...lower,
+    takeOffProposal(look, placedId)
+  ]
+}
+
+/** The piece nearest to the socket stood before it, or the socket let be seen. */
+export function socketProposals(look: Look, _: BareFinding, { outline }: Surroundings): Proposal[] {
+  const standing = standings(look)
+  const [socket] = bareSockets(look, standing, outline)
+  if (!socket) return []
+  const near = standing
+    .filter((one) => one.placed.on === null && !one.placed.locked && one.topMm >= socket.z * 0.8)
+    .sort((a, b) => Math.abs(a.pose.x - socket.x) - Math.abs(b.pose.x - socket.x))
+    .slice(0, 4)
+    .map((one) => ({ code: 'cover-spot' as const, edit: moveEdit(look, one.placed.id, { x: socket.x, y: one.pose.y }), params: { placedId: one.placed.id } }))
+  const seen = makeEdit(look, 'room', (draft) => void (draft.room.behind && (draft.room.behind.sockets = [])))
+  return [...near, { code: 'let-sockets', edit: seen, params: {} }]
+}
