@@ -111,9 +111,12 @@ export function createMeasure(): Measure {
       return { figures, findings: compositionFindings({ school, centerpiece: placed }, figures) }
     }
   )
-  const stability = memo((household: Look['household'], cupboard: Look['pieces'], all: readonly Standing[], seated: SeatPlan) => {
+  const stability = memo((household: Look['household'], school: Look['school'], cupboard: Look['pieces'], all: readonly Standing[], seated: SeatPlan) => {
     const tilted = tilts(all, pieceIndex({ pieces: cupboard }))
-    return { figures: { tilts: tilted, clearing: clearing(all, tilted, cupboard) }, findings: stabilityFindings({ household }, all, tilted, seated.outline) }
+    return {
+      figures: { tilts: tilted, clearing: clearing(all, tilted, cupboard) },
+      findings: stabilityFindings({ household, school }, all, tilted, seated.outline)
+    }
   })
   const wall = memo((around: Look['room'], table: Look['table'], all: readonly Standing[], seated: SeatPlan) =>
     wallFindings({ room: around, table }, all, seated.outline)
@@ -166,7 +169,7 @@ export function createMeasure(): Measure {
     const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
     const middleOf = composed(look.room, look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
-    const stands = stability(look.household, look.pieces, pieces, seated)
+    const stands = stability(look.household, look.school, look.pieces, pieces, seated)
     const lit = light(pieces, look)
     const grown = florals(look)
     const paid = money(look)

@@ -21,7 +21,7 @@ import { kneeProposals, seatingProposals } from '../seating/seatingProposals.js'
 import { crowdedProposals, missingFlatwareProposals } from '../settings/settingProposals.js'
 import { chargerProposals, childProposals, clashProposals, foldProposals, starProposals } from '../settings/stackProposals.js'
 import { buffetProposals, dietProposals, dishProposals, glassProposals } from '../serving/menuProposals.js'
-import { edgeProposals, sunkProposals, tipProposals } from '../stability/stabilityProposals.js'
+import { edgeProposals, handsProposals, sunkProposals, tipProposals } from '../stability/stabilityProposals.js'
 import { sightProposals } from '../sight/sightProposals.js'
 import type { Measured } from './measure.js'
 
@@ -107,6 +107,7 @@ export const proposals = {
   'compose.middle': compose,
   'piece.tips': tipProposals,
   'piece.edge': (look, finding, measured) => edgeProposals(look, finding, around(measured)),
+  'edge.hands': (look, finding, measured) => handsProposals(look, finding, around(measured)),
   'piece.sunk': sunkProposals,
   'piece.opening': sunkProposals,
   'art.hidden': (look, finding, measured) => artProposals(look, finding, around(measured)),

@@ -77,6 +77,7 @@ export const findingCodes = [
   'compose.middle',
   'piece.tips',
   'piece.edge',
+  'edge.hands',
   'piece.sunk',
   'piece.opening',
   'art.hidden',

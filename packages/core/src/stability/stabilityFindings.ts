@@ -8,8 +8,10 @@ import { extentSize } from '../design/piece.js'
 import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
 import { footRadiusMm, type Tilt } from './tilt.js'
 
+type Parts = Pick<Look, 'household' | 'school'>
+
 /** What can tip or be pulled down, and what vanishes or does not go into what it stands in. */
-export function stabilityFindings(look: Pick<Look, 'household'>, standing: readonly Standing[], tilts: readonly Tilt[], outline: Outline): BareFinding[] {
+export function stabilityFindings(look: Parts, standing: readonly Standing[], tilts: readonly Tilt[], outline: Outline): BareFinding[] {
   const byId = new Map(standing.map((one) => [one.placed.id, one]))
   return [
     ...tipFindings(look, standing, tilts),
@@ -18,7 +20,7 @@ export function stabilityFindings(look: Pick<Look, 'household'>, standing: reado
   ]
 }
 
-function tipFindings({ household }: Pick<Look, 'household'>, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
+function tipFindings({ household }: Parts, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
   const reached = household.toddlers || household.dogs || household.cats
   const least = reached ? TILT_REACHED_DEG : TILT_LEAST_DEG
   return tilts.flatMap((tilt, i): BareFinding[] => {
@@ -37,30 +39,38 @@ function tipFindings({ household }: Pick<Look, 'household'>, standing: readonly 
   })
 }
 
-/** Glass near the edge, and with a toddler in the house anything that breaks, burns or spills within reach of small hands. */
-function edgeFindings({ household }: Pick<Look, 'household'>, standing: readonly Standing[], outline: Outline): BareFinding[] {
+/** Glass near the edge; and with a toddler in the house all that breaks, burns or spills within reach of small hands, told once. */
+function edgeFindings({ household, school }: Parts, standing: readonly Standing[], outline: Outline): BareFinding[] {
   const inner = grown(outline, -EDGE_MM)
+  const glass = standing
+    .filter((one) => one.placed.on === null && one.piece.material === 'glass' && reachesPast(one, inner))
+    .map((one): BareFinding => ({
+      code: 'piece.edge',
+      severity: 'note',
+      at: { kind: 'piece', placedId: one.placed.id },
+      measured: { distanceMm: 0 },
+      limit: { distanceMm: EDGE_MM },
+      because: 'glass-edge'
+    }))
+  const reached = household.toddlers && !school.meant.includes('edge.hands') ? withinReach(standing, outline) : []
+  if (reached.length === 0) return glass
+  const severity = reached.some((one) => one.candle?.burn.kind === 'wax') ? 'warn' : 'note'
+  return [
+    ...glass,
+    { code: 'edge.hands', severity, at: { kind: 'table' }, measured: { pieces: reached.length }, limit: { distanceMm: SMALL_HANDS_MM }, because: 'small-hands' }
+  ]
+}
+
+function reachesPast(one: Standing, outline: Outline): boolean {
+  return rimPoints(one.foot).some((p) => beyondMm(outline, p) > 0.5)
+}
+
+/** What a toddler can take hold of and should not. */
+export function withinReach(standing: readonly Standing[], outline: Outline): Standing[] {
   const safe = grown(outline, -SMALL_HANDS_MM)
-  return standing.flatMap((one): BareFinding[] => {
-    if (one.placed.on !== null) return []
+  return standing.filter((one) => {
     const breaks = one.piece.material === 'glass' || one.piece.material === 'porcelain' || one.piece.kind === 'vessel'
-    const burns = one.candle !== null && one.candle.burn.kind === 'wax'
-    const points = rimPoints(one.foot)
-    const at = { kind: 'piece', placedId: one.placed.id } as const
-    if (one.piece.material === 'glass' && points.some((p) => beyondMm(inner, p) > 0.5))
-      return [{ code: 'piece.edge', severity: 'note', at, measured: { distanceMm: 0 }, limit: { distanceMm: EDGE_MM }, because: 'glass-edge' }]
-    if (household.toddlers && (breaks || burns) && points.some((p) => beyondMm(safe, p) > 0.5))
-      return [
-        {
-          code: 'piece.edge',
-          severity: burns ? 'warn' : 'note',
-          at,
-          measured: { distanceMm: 0 },
-          limit: { distanceMm: SMALL_HANDS_MM },
-          because: 'small-hands'
-        }
-      ]
-    return []
+    return one.placed.on === null && (breaks || one.candle?.burn.kind === 'wax') && reachesPast(one, safe)
   })
 }
 

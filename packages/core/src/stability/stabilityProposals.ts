@@ -8,6 +8,7 @@ import { newPlaced } from '../design/newLook.js'
 import { swapProposals } from '../design/swap.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { beyondMm, grown } from '../geometry/outline.js'
+import { withinReach } from './stabilityFindings.js'
 import { numberedId } from '../units/slug.js'
 
 /** Cut lower, another that stands better, or off the table. */
@@ -44,6 +45,19 @@ export function edgeProposals(look: Look, finding: BareFinding, around: Surround
   const inner = grown(around.outline, -(finding.limit['distanceMm'] ?? 0) - 1)
   const spot = freeSpot(look, placedId, around, (moved) => rimPoints(moved[0]!.foot).every((p) => beyondMm(inner, p) <= 0.5))
   return [...(spot ? [moveProposal(look, placedId, spot)] : []), takeOffProposal(look, placedId)]
+}
+
+/** All of it off the table, or a rule this house does without. */
+export function handsProposals(look: Look, _: BareFinding, around: Surroundings): Proposal[] {
+  const off = withinReach(standings(look), around.outline).map((one) => one.placed.id)
+  const thin = makeEdit(look, 'take-off', (draft) => {
+    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
+  })
+  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push('edge.hands'))
+  return [
+    { code: 'thin-out', edit: thin, params: { count: off.length } },
+    { code: 'meant', edit: meant, params: {} }
+  ]
 }
 
 /** A stand hidden below it, out beside it, or off the table. */

@@ -38,6 +38,7 @@ export const stepOf: Record<FindingCode, Step> = {
   'compose.middle': 'centerpiece',
   'piece.tips': 'centerpiece',
   'piece.edge': 'centerpiece',
+  'edge.hands': 'centerpiece',
   'piece.sunk': 'centerpiece',
   'art.hidden': 'centerpiece',
   'socket.bare': 'centerpiece',
