@@ -67,88 +67,90 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   <defs>
     <clipPath :id="clipId"><path :d="outlinePath(grown(plan.outline, 26))" /></clipPath>
   </defs>
-  <path v-for="wall in chairs ? walls : []" :key="wall" :d="wall" class="wall" />
-  <g v-if="chairs" class="chairs">
-    <g v-for="place in plan.places" :key="place.number" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
-      <template v-if="plan.guests[place.number - 1]?.wheelchair">
-        <path :d="roundedRect(220, 170, 40)" transform="translate(0 -135)" class="chair" />
-        <path d="M -250 -250 V -20 M 250 -250 V -20" class="chair-back" />
-      </template>
-      <template v-else>
-        <g :transform="`scale(${chairHalf} 1)`">
-          <path d="M -205 60 L -190 -200 Q 0 -255 190 -200 L 205 60 Z" class="chair" />
-          <path v-if="look.table.chair.kind !== 'bench'" d="M -215 -215 Q 0 -300 215 -215" class="chair-back" />
-          <path v-if="isArmed(place.number)" d="M -212 -190 V 10 M 212 -190 V 10" class="chair-back" />
-        </g>
-      </template>
+  <g class="still">
+    <path v-for="wall in chairs ? walls : []" :key="wall" :d="wall" class="wall" />
+    <g v-if="chairs" class="chairs">
+      <g v-for="place in plan.places" :key="place.number" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
+        <template v-if="plan.guests[place.number - 1]?.wheelchair">
+          <path :d="roundedRect(220, 170, 40)" transform="translate(0 -135)" class="chair" />
+          <path d="M -250 -250 V -20 M 250 -250 V -20" class="chair-back" />
+        </template>
+        <template v-else>
+          <g :transform="`scale(${chairHalf} 1)`">
+            <path d="M -205 60 L -190 -200 Q 0 -255 190 -200 L 205 60 Z" class="chair" />
+            <path v-if="look.table.chair.kind !== 'bench'" d="M -215 -215 Q 0 -300 215 -215" class="chair-back" />
+            <path v-if="isArmed(place.number)" d="M -212 -190 V 10 M 212 -190 V 10" class="chair-back" />
+          </g>
+        </template>
+      </g>
     </g>
-  </g>
-  <path :d="outlinePath(plan.outline)" fill="#2b2420" opacity="0.14" transform="translate(8 -14)" />
-  <path :d="outlinePath(plan.outline)" :fill="look.table.color" :stroke="shade(look.table.color, -0.35)" stroke-width="5" />
-  <path v-if="!cloth" :d="outlinePath(grown(plan.outline, -34))" fill="none" :stroke="shade(look.table.color, -0.2)" stroke-width="2.5" />
-  <template v-if="cloth">
-    <path :d="outlinePath(grown(plan.outline, 14))" :fill="cloth.color" :stroke="cloth.accent" stroke-width="4" />
-    <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" opacity="0.55" />
-  </template>
-  <g :clip-path="`url(#${clipId})`">
-    <path
-      v-if="topper"
-      :d="extentPath(topper.extent, 10)"
-      :transform="`rotate(${look.linens.topper?.turned ? 45 : 0})`"
-      :fill="topper.color"
-      :stroke="topper.accent"
-      stroke-width="5"
-    />
-    <line v-if="lapped" x1="0" x2="0" y1="-5000" y2="5000" :stroke="cloth!.accent" stroke-width="5" />
-    <g v-for="(strip, i) in runner?.strips ?? []" :key="`r${i}`" :transform="`translate(${strip.x} ${strip.y})`">
-      <path :d="roundedRect(strip.halfXMm, strip.halfYMm, 4)" :fill="runner!.piece.color" :stroke="runner!.piece.accent" stroke-width="3" />
+    <path :d="outlinePath(plan.outline)" fill="#2b2420" opacity="0.14" transform="translate(8 -14)" />
+    <path :d="outlinePath(plan.outline)" :fill="look.table.color" :stroke="shade(look.table.color, -0.35)" stroke-width="5" />
+    <path v-if="!cloth" :d="outlinePath(grown(plan.outline, -34))" fill="none" :stroke="shade(look.table.color, -0.2)" stroke-width="2.5" />
+    <template v-if="cloth">
+      <path :d="outlinePath(grown(plan.outline, 14))" :fill="cloth.color" :stroke="cloth.accent" stroke-width="4" />
+      <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" opacity="0.55" />
+    </template>
+    <g :clip-path="`url(#${clipId})`">
       <path
-        :d="roundedRect(Math.max(1, strip.halfXMm - 14), Math.max(1, strip.halfYMm - 14), 2)"
-        fill="none"
-        :stroke="runner!.piece.accent"
-        stroke-width="2"
-        stroke-dasharray="10 7"
-        opacity="0.7"
+        v-if="topper"
+        :d="extentPath(topper.extent, 10)"
+        :transform="`rotate(${look.linens.topper?.turned ? 45 : 0})`"
+        :fill="topper.color"
+        :stroke="topper.accent"
+        stroke-width="5"
+      />
+      <line v-if="lapped" x1="0" x2="0" y1="-5000" y2="5000" :stroke="cloth!.accent" stroke-width="5" />
+      <g v-for="(strip, i) in runner?.strips ?? []" :key="`r${i}`" :transform="`translate(${strip.x} ${strip.y})`">
+        <path :d="roundedRect(strip.halfXMm, strip.halfYMm, 4)" :fill="runner!.piece.color" :stroke="runner!.piece.accent" stroke-width="3" />
+        <path
+          :d="roundedRect(Math.max(1, strip.halfXMm - 14), Math.max(1, strip.halfYMm - 14), 2)"
+          fill="none"
+          :stroke="runner!.piece.accent"
+          stroke-width="2"
+          stroke-dasharray="10 7"
+          opacity="0.7"
+        />
+      </g>
+      <circle v-for="(spot, i) in spots" :key="`f${i}`" :cx="spot.x" :cy="spot.y" r="15" class="spot" />
+    </g>
+    <rect
+      v-for="(support, i) in cloth ? [] : plan.supports"
+      :key="i"
+      :x="-support.halfXMm"
+      :y="-support.halfYMm"
+      :width="2 * support.halfXMm"
+      :height="2 * support.halfYMm"
+      :transform="`translate(${support.x} ${support.y}) rotate(${deg(support.turnRad)})`"
+      fill="none"
+      :stroke="shade(look.table.color, -0.3)"
+      stroke-width="2"
+      stroke-dasharray="7 6"
+    />
+    <path
+      v-for="(seam, i) in cloth ? [] : seams"
+      :key="`seam${i}`"
+      :d="`M ${seam[0].x} ${seam[0].y} L ${seam[1].x} ${seam[1].y}`"
+      :stroke="shade(look.table.color, -0.4)"
+      stroke-width="6"
+    />
+    <g v-for="place in plan.places" :key="`s${place.number}`" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
+      <path
+        v-if="mat"
+        :d="extentPath(mat.extent, 10)"
+        :transform="`translate(0 ${EDGE_GAP_MM * 0.4 + matDepth})`"
+        :fill="mat.color"
+        :stroke="mat.accent"
+        stroke-width="3"
+      />
+      <SettingDrawing
+        v-if="layouts[place.number - 1]"
+        :layout="layouts[place.number - 1]!.layout"
+        :mirrored="layouts[place.number - 1]!.mirrored"
+        :fold="settingOf(look, layouts[place.number - 1]!.key).napkin?.fold ?? 'flat'"
+        :card="settingOf(look, layouts[place.number - 1]!.key).card"
       />
     </g>
-    <circle v-for="(spot, i) in spots" :key="`f${i}`" :cx="spot.x" :cy="spot.y" r="15" class="spot" />
-  </g>
-  <rect
-    v-for="(support, i) in cloth ? [] : plan.supports"
-    :key="i"
-    :x="-support.halfXMm"
-    :y="-support.halfYMm"
-    :width="2 * support.halfXMm"
-    :height="2 * support.halfYMm"
-    :transform="`translate(${support.x} ${support.y}) rotate(${deg(support.turnRad)})`"
-    fill="none"
-    :stroke="shade(look.table.color, -0.3)"
-    stroke-width="2"
-    stroke-dasharray="7 6"
-  />
-  <path
-    v-for="(seam, i) in cloth ? [] : seams"
-    :key="`seam${i}`"
-    :d="`M ${seam[0].x} ${seam[0].y} L ${seam[1].x} ${seam[1].y}`"
-    :stroke="shade(look.table.color, -0.4)"
-    stroke-width="6"
-  />
-  <g v-for="place in plan.places" :key="`s${place.number}`" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
-    <path
-      v-if="mat"
-      :d="extentPath(mat.extent, 10)"
-      :transform="`translate(0 ${EDGE_GAP_MM * 0.4 + matDepth})`"
-      :fill="mat.color"
-      :stroke="mat.accent"
-      stroke-width="3"
-    />
-    <SettingDrawing
-      v-if="layouts[place.number - 1]"
-      :layout="layouts[place.number - 1]!.layout"
-      :mirrored="layouts[place.number - 1]!.mirrored"
-      :fold="settingOf(look, layouts[place.number - 1]!.key).napkin?.fold ?? 'flat'"
-      :card="settingOf(look, layouts[place.number - 1]!.key).card"
-    />
   </g>
   <g v-for="piece in byHeight" :key="piece.placed.id">
     <slot name="piece" :standing="piece">
@@ -160,6 +162,11 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </template>
 
 <style scoped>
+/* a layer of its own: what stands still is not painted anew while a piece moves over it */
+.still {
+  will-change: transform;
+}
+
 .chair {
   fill: var(--chair);
   stroke: var(--chair-line);
