@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
-import { compose, type Composing } from '../workers/composer.js'
+import type { Composing } from '../workers/composer.js'
 import PatternMark from './PatternMark.vue'
 
 /** Has the middle laid out by a pattern; another one, and another, each undone as one step. */
@@ -30,6 +30,8 @@ async function propose(): Promise<void> {
   told.value = ''
   seed.value++
   progress.value = { done: 0, of: 1 }
+  // loaded when it is first asked for: its worker carries the core once more
+  const { compose } = await import('../workers/composer.js')
   const options = { pattern: pattern.value, seed: seed.value, from: from.value }
   running.value = compose({ look: base, options }, (done, of) => (progress.value = { done, of }))
   try {
