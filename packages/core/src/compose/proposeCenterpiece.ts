@@ -4,7 +4,7 @@ import { layGarland } from '../centerpiece/layGarland.js'
 import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
 import { standings } from '../centerpiece/standing.js'
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
-import type { Footprint } from '../geometry/footprint.js'
+import { footprintMm2 } from '../geometry/footprint.js'
 import { FULLNESS_SHARE } from '../reference/composition.js'
 import type { BareFinding, FindingCode } from '../design/finding.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
@@ -137,7 +137,7 @@ function fillers(base: Look, placed: readonly Placed[], units: readonly Unit[], 
   const wantedMm2 = FULLNESS_SHARE[base.school.fullness][0] * 1.15 * middle.areaMm2
   const more: Placed[] = []
   const coveredMm2 = () =>
-    standings({ pieces: base.pieces, centerpiece: [...base.centerpiece, ...placed, ...more] }).reduce((sum, { spread }) => sum + spreadMm2(spread), 0)
+    standings({ pieces: base.pieces, centerpiece: [...base.centerpiece, ...placed, ...more] }).reduce((sum, { spread }) => sum + footprintMm2(spread), 0)
   while (more.length < MOST_FILLERS && coveredMm2() < wantedMm2) {
     const unit = takeUnit(units, more.length % 3 === 2 ? ['light', 'small', 'bud'] : ['medium', 'small', 'food', 'bud'], random)
     if (!unit) break
@@ -149,10 +149,6 @@ function fillers(base: Look, placed: readonly Placed[], units: readonly Unit[], 
 }
 
 const MOST_FILLERS = 14
-
-function spreadMm2(spread: Footprint): number {
-  return spread.kind === 'disc' ? Math.PI * spread.radiusMm ** 2 : 4 * spread.halfXMm * spread.halfYMm
-}
 
 function isGarland({ piece }: Unit): boolean {
   return piece.kind === 'ornament' && piece.form === 'garland'

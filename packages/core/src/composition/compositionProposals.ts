@@ -1,5 +1,6 @@
 import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { standings, type Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
@@ -8,6 +9,8 @@ import type { Look } from '../design/look.js'
 import { newPlaced } from '../design/newLook.js'
 import { isStanding, type StandingPiece } from '../design/piece.js'
 import { swapProposals } from '../design/swap.js'
+import { takeOffAllEdit } from '../design/takeOff.js'
+import { footprintMm2 } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { FULLNESS_SHARE, greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
 import { numberedId } from '../units/slug.js'
@@ -58,12 +61,7 @@ function onRisers(look: Look, standing: readonly Standing[]): Proposal[] {
     .slice(0, 6)
     .map(({ riser, one }) => ({
       code: 'put-on-riser' as const,
-      edit: makeEdit(look, 'stand-on', (draft) => {
-        const id = numberedId(riser.id, draft.centerpiece, 1)
-        const target = draft.centerpiece.find((placed) => placed.id === one.placed.id)!
-        draft.centerpiece.push({ ...newPlaced(id, riser.id, target.xMm, target.yMm), atMeal: target.atMeal })
-        Object.assign(target, { on: id, xMm: 0, yMm: 0 })
-      }),
+      edit: raiseEdit(look, one.placed.id, riser.id),
       params: { placedId: one.placed.id, pieceId: riser.id }
     }))
 }
@@ -119,9 +117,7 @@ function groupMended(look: Look, { outline, laid, composition }: Around): Propos
   const more = few.slice(0, 3).flatMap((piece) => addNear(look, piece as StandingPiece, group[0]!, { outline, laid }))
   const uneven = composition.groups.filter((ids) => (ids.length % 2 === 1) !== wantsOdd)
   const off = uneven.map((ids) => ids[ids.length - 1]!)
-  const thin = makeEdit(look, 'take-off', (draft) => {
-    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
-  })
+  const thin = takeOffAllEdit(look, off)
   const other = wantsOdd ? 'pairs' : 'odd'
   const call = makeEdit(look, 'school', (draft) => void (draft.school.groups = other))
   return [
@@ -192,27 +188,21 @@ function moreThings(look: Look, surroundings: Around, standing: readonly Standin
 function fewerThings(look: Look, { composition }: Around, standing: readonly Standing[]): Proposal[] {
   const [, most] = FULLNESS_SHARE[look.school.fullness]
   const over = (composition.covered - most) * composition.middle.areaMm2
-  const free = standing.filter((one) => one.placed.on === null && !one.placed.locked).sort((a, b) => footMm2(a) - footMm2(b))
+  const free = standing.filter((one) => one.placed.on === null && !one.placed.locked).sort((a, b) => footprintMm2(a.foot) - footprintMm2(b.foot))
   const off: string[] = []
   let gone = 0
   for (const one of free) {
     if (gone >= over * 1.1) break
     off.push(one.placed.id)
-    gone += footMm2(one)
+    gone += footprintMm2(one.foot)
   }
-  const thin = makeEdit(look, 'take-off', (draft) => {
-    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
-  })
+  const thin = takeOffAllEdit(look, off)
   const lusher = { sparse: 'usual', usual: 'lush', lush: 'lush' } as const
   const call = makeEdit(look, 'school', (draft) => void (draft.school.fullness = lusher[look.school.fullness]))
   return [
     ...(off.length < free.length ? [{ code: 'thin-out' as const, edit: thin, params: { count: off.length } }] : []),
     ...(look.school.fullness === 'lush' ? [] : [{ code: 'fullness' as const, edit: call, params: { fullness: lusher[look.school.fullness] } }])
   ]
-}
-
-function footMm2({ foot }: Standing): number {
-  return foot.kind === 'disc' ? Math.PI * foot.radiusMm ** 2 : 4 * foot.halfXMm * foot.halfYMm
 }
 
 function turnedRound(look: Look, placedId: string): Proposal[] {
@@ -238,9 +228,7 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
       if (spot) draft.centerpiece.push({ ...placed, xMm: Math.round(spot.x), yMm: Math.round(spot.y) })
     }
   })
-  const without = makeEdit(look, 'take-off', (draft) => {
-    draft.centerpiece = draft.centerpiece.filter((placed) => !lone.placedIds.includes(placed.id) && (placed.on === null || !lone.placedIds.includes(placed.on)))
-  })
+  const without = takeOffAllEdit(look, lone.placedIds)
   return [
     ...(piece && piece.owned > 2 ? [{ code: 'echo' as const, edit: echo, params: { pieceId: first.pieceId } }] : []),
     { code: 'without-accent', edit: without, params: { color: lone.color } }

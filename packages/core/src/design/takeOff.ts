@@ -3,7 +3,12 @@ import type { Look } from './look.js'
 
 /** Takes a piece, and all that stands on it, off the table. */
 export function takeOffEdit(look: Look, placedId: string): Edit {
-  const gone = withAllAbove(look, placedId)
+  return takeOffAllEdit(look, [placedId])
+}
+
+/** The same for several pieces. */
+export function takeOffAllEdit(look: Look, placedIds: readonly string[]): Edit {
+  const gone = new Set(placedIds.flatMap((id) => [...withAllAbove(look, id)]))
   return makeEdit(look, 'take-off', (draft) => {
     draft.centerpiece = draft.centerpiece.filter((placed) => !gone.has(placed.id))
   })

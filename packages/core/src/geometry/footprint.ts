@@ -5,6 +5,11 @@ export type Footprint =
   | { readonly kind: 'disc'; readonly x: number; readonly y: number; readonly radiusMm: number }
   | ({ readonly kind: 'rect'; readonly halfXMm: number; readonly halfYMm: number } & Pose)
 
+/** Area of a footprint in square millimeters. */
+export function footprintMm2(shape: Footprint): number {
+  return shape.kind === 'disc' ? Math.PI * shape.radiusMm ** 2 : 4 * shape.halfXMm * shape.halfYMm
+}
+
 /** Half the diagonal of a rectangle, or the radius of a disc. */
 export function reachMm(shape: Footprint): number {
   return shape.kind === 'disc' ? shape.radiusMm : Math.hypot(shape.halfXMm, shape.halfYMm)

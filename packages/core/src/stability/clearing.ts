@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import { extentSize, type Piece } from '../design/piece.js'
-import type { Footprint } from '../geometry/footprint.js'
+import { footprintMm2 } from '../geometry/footprint.js'
 import { floorExtent } from '../solids/pieceSolids.js'
 import type { Tilt } from './tilt.js'
 import { footRadiusMm } from './tilt.js'
@@ -54,7 +54,7 @@ const TRAY_SLACK = 1.35
 
 /** The smallest tray with handles that is owned, free, and large enough. */
 function trayFor(roots: readonly Standing[], standing: readonly Standing[], pieces: readonly Piece[]): string | null {
-  const areaMm2 = roots.reduce((sum, one) => sum + footMm2(one.foot), 0) * TRAY_SLACK
+  const areaMm2 = roots.reduce((sum, one) => sum + footprintMm2(one.foot), 0) * TRAY_SLACK
   const widestMm = Math.max(...roots.map((one) => 2 * footRadiusMm(one.foot)))
   const fitting = pieces.flatMap((piece) => {
     if (piece.kind !== 'tray' || !piece.handles || piece.owned <= standing.filter((one) => one.piece.id === piece.id).length) return []
@@ -62,10 +62,6 @@ function trayFor(roots: readonly Standing[], standing: readonly Standing[], piec
     return lengthMm * widthMm >= areaMm2 && widthMm >= widestMm ? [{ id: piece.id, mm2: lengthMm * widthMm }] : []
   })
   return fitting.sort((a, b) => a.mm2 - b.mm2)[0]?.id ?? null
-}
-
-function footMm2(foot: Footprint): number {
-  return foot.kind === 'disc' ? Math.PI * foot.radiusMm ** 2 : 4 * foot.halfXMm * foot.halfYMm
 }
 
 /** Whether what a piece stands on is cleared. */

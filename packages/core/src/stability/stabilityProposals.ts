@@ -1,15 +1,15 @@
 import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { standings } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
-import { newPlaced } from '../design/newLook.js'
 import { swapProposals } from '../design/swap.js'
+import { takeOffAllEdit } from '../design/takeOff.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { beyondMm, grown } from '../geometry/outline.js'
 import { withinReach } from './stabilityFindings.js'
-import { numberedId } from '../units/slug.js'
 
 /** Cut lower, another that stands better, or off the table. */
 export function tipProposals(look: Look, finding: BareFinding): Proposal[] {
@@ -50,9 +50,7 @@ export function edgeProposals(look: Look, finding: BareFinding, around: Surround
 /** All of it off the table, or a rule this house does without. */
 export function handsProposals(look: Look, _: BareFinding, around: Surroundings): Proposal[] {
   const off = withinReach(standings(look), around.outline).map((one) => one.placed.id)
-  const thin = makeEdit(look, 'take-off', (draft) => {
-    draft.centerpiece = draft.centerpiece.filter((placed) => !off.includes(placed.id) && (placed.on === null || !off.includes(placed.on)))
-  })
+  const thin = takeOffAllEdit(look, off)
   const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push('edge.hands'))
   return [
     { code: 'thin-out', edit: thin, params: { count: off.length } },
@@ -73,12 +71,7 @@ export function sunkProposals(look: Look, finding: BareFinding): Proposal[] {
     .slice(0, 2)
     .map((riser) => ({
       code: 'put-on-riser' as const,
-      edit: makeEdit(look, 'stand-on', (draft) => {
-        const id = numberedId(riser.id, draft.centerpiece, 1)
-        const target = draft.centerpiece.find((one) => one.id === placedId)!
-        draft.centerpiece.push({ ...newPlaced(id, riser.id, target.xMm, target.yMm), on: target.on, atMeal: target.atMeal })
-        Object.assign(target, { on: id, xMm: 0, yMm: 0 })
-      }),
+      edit: raiseEdit(look, placedId, riser.id),
       params: { placedId, pieceId: riser.id }
     }))
   return [...risers, ...standOnTable(look, placedId), takeOffProposal(look, placedId)]

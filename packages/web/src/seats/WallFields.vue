@@ -1,16 +1,47 @@
 <script setup lang="ts">
-import { numberedId, type Look } from '@hestiad/core'
+import { numberedId, type Look, type makeEdit } from '@hestiad/core'
 import { X } from '@lucide/vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** The wall behind a sideboard, a mantel or a shelf: its pictures and sockets. */
-defineProps<{ look: Look }>()
+const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const sizes = ['xMm', 'widthMm', 'bottomMm', 'heightMm'] as const
+type Draft = Parameters<Parameters<typeof makeEdit>[2]>[0]
+
+/** Pictures and sockets alike: what each is called, its measures, and how one or all of it changes. */
+const items = computed(() => {
+  const leastMm = { xMm: -5000, bottomMm: 0, widthMm: 20, heightMm: 20 }
+  const art = (props.look.room.behind?.art ?? []).map((one, i) => ({
+    key: one.id,
+    name: `${one.name} ${i + 1}`,
+    drop: t('seats.dropPicture', { n: i + 1 }),
+    remove: (d: Draft) => void d.room.behind?.art.splice(i, 1),
+    sizes: (['xMm', 'widthMm', 'bottomMm', 'heightMm'] as const).map((size) => ({
+      label: t(`seats.pictureSizes.${size}`),
+      mm: one[size],
+      leastMm: leastMm[size],
+      set: (d: Draft, mm: number) => void (d.room.behind && (d.room.behind.art[i]![size] = mm))
+    }))
+  }))
+  const sockets = (props.look.room.behind?.sockets ?? []).map((one, i) => ({
+    key: `socket-${i}`,
+    name: `${t('seats.socket')} ${i + 1}`,
+    drop: t('seats.dropSocket', { n: i + 1 }),
+    remove: (d: Draft) => void d.room.behind?.sockets.splice(i, 1),
+    sizes: (['xMm', 'heightMm'] as const).map((size) => ({
+      label: t(size === 'xMm' ? 'seats.pictureSizes.xMm' : 'seats.aboveFloor'),
+      mm: one[size],
+      leastMm: size === 'xMm' ? -5000 : 0,
+      set: (d: Draft, mm: number) => void (d.room.behind && (d.room.behind.sockets[i]![size] = mm))
+    }))
+  }))
+  return [...art, ...sockets]
+})
 
 function addArt(): void {
   store.edit('room', (d) => {
@@ -32,34 +63,17 @@ function addSocket(): void {
   />
   <template v-if="look.room.behind">
     <p class="soft small">{{ t('seats.oneSideHint') }}</p>
-    <div v-for="(art, i) in look.room.behind.art" :key="art.id" class="item">
-      <strong class="small">{{ art.name }} {{ i + 1 }}</strong>
-      <button class="plain" :aria-label="t('seats.dropPicture', { n: i + 1 })" @click="store.edit('room', (d) => void d.room.behind?.art.splice(i, 1))">
-        <X :size="15" />
-      </button>
+    <div v-for="item in items" :key="item.key" class="item">
+      <strong class="small">{{ item.name }}</strong>
+      <button class="plain" :aria-label="item.drop" @click="store.edit('room', item.remove)"><X :size="15" /></button>
       <LengthField
-        v-for="size in sizes"
-        :key="size"
-        :label="t(`seats.pictureSizes.${size}`)"
-        :model-value="art[size]"
-        :min-mm="size === 'xMm' ? -5000 : size === 'bottomMm' ? 0 : 20"
+        v-for="size in item.sizes"
+        :key="size.label"
+        :label="size.label"
+        :model-value="size.mm"
+        :min-mm="size.leastMm"
         :max-mm="5000"
-        @update:model-value="store.edit('room', (d) => void (d.room.behind && (d.room.behind.art[i]![size] = $event)))"
-      />
-    </div>
-    <div v-for="(socket, i) in look.room.behind.sockets" :key="`s${i}`" class="item">
-      <strong class="small">{{ t('seats.socket') }} {{ i + 1 }}</strong>
-      <button class="plain" :aria-label="t('seats.dropSocket', { n: i + 1 })" @click="store.edit('room', (d) => void d.room.behind?.sockets.splice(i, 1))">
-        <X :size="15" />
-      </button>
-      <LengthField
-        v-for="size in ['xMm', 'heightMm'] as const"
-        :key="size"
-        :label="t(size === 'xMm' ? 'seats.pictureSizes.xMm' : 'seats.aboveFloor')"
-        :model-value="socket[size]"
-        :min-mm="size === 'xMm' ? -5000 : 0"
-        :max-mm="5000"
-        @update:model-value="store.edit('room', (d) => void (d.room.behind && (d.room.behind.sockets[i]![size] = $event)))"
+        @update:model-value="store.edit('room', (d) => size.set(d, $event))"
       />
     </div>
     <div class="row">
