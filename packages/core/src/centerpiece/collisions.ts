@@ -1,20 +1,14 @@
-import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footprint.js'
+import { overlapMm, reachMm, rimPoints } from '../geometry/footprint.js'
 import { beyondMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
 import { floorExtent, isSupport } from '../solids/pieceSolids.js'
-import type { WorldSolid } from '../solids/solid.js'
+import { solidFootprint } from '../solids/solid.js'
 import type { Standing } from './standing.js'
 
 /** Hard things may touch by this much; leaves and flowers brush by this much. Our own starting values. */
 export const HARD_TOUCH_MM = 3
 export const SOFT_TOUCH_MM = 30
-
-/** The ground plan of a solid. */
-export function solidFootprint(solid: WorldSolid): Footprint {
-  if (solid.kind === 'frustum') return { kind: 'disc', x: solid.x, y: solid.y, radiusMm: Math.max(solid.r0Mm, solid.r1Mm) }
-  return { kind: 'rect', x: solid.x, y: solid.y, turnRad: solid.turnRad, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm }
-}
 
 /** How far two pieces run into each other beyond a touch, 0 when they do not. Things nestle into a garland of greens. */
 export function piecesOverlapMm(a: Standing, b: Standing): number {
@@ -36,9 +30,9 @@ export function piecesOverlapMm(a: Standing, b: Standing): number {
 }
 
 /** What things nestle into. */
-const nestling = new Set(['greens', 'garland', 'moss', 'grass', 'beads'])
+const nestling = new Set(['greens', 'garland', 'moss', 'grass', 'beads', 'wreath', 'throw', 'lights'])
 
-function isGreens(standing: Standing): boolean {
+export function isGreens(standing: Standing): boolean {
   return standing.piece.kind === 'ornament' && nestling.has(standing.piece.form)
 }
 
@@ -47,8 +41,9 @@ function isSoft(standing: Standing, solid: number): boolean {
   return standing.piece.kind === 'vessel' && solid >= 2
 }
 
+/** Whether one touches the other by what it is: stands on it or in it, leans, hangs over it or lies round it, beside it in the same thing. */
 function carries(below: Standing, above: Standing): boolean {
-  return above.placed.on === below.placed.id
+  return above.placed.on === below.placed.id || above.carrierId === below.placed.id
 }
 
 export interface SettingHit {
@@ -107,7 +102,7 @@ function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
 
 /** How far a piece's foot sticks out over the table's edge; 0 on the table. */
 export function offTableMm(standing: Standing, outline: Outline): number {
-  if (standing.placed.on !== null) return 0
+  if (standing.carrierId !== null || standing.placed.how === 'draped') return 0
   const reach = reachMm(standing.foot)
   if (outline.kind !== 'polygon' && Math.abs(standing.pose.y) + reach <= halfWidthAtMm(outline, Math.abs(standing.pose.x) + reach)) return 0
   const worst = Math.max(0, ...rimPoints(standing.foot).map((p) => beyondMm(outline, p)))
@@ -116,8 +111,8 @@ export function offTableMm(standing: Standing, outline: Outline): number {
 
 /** How far a piece's foot sticks out over what carries it; 0 when it stands wholly on it. */
 export function offSupportMm(standing: Standing, below: Standing | undefined): number {
-  if (!below || !isSupport(below.piece)) return 0
-  const floor = floorExtent(below.piece)
+  if (!below || !isSupport(below.piece) || standing.placed.how !== 'standing') return 0
+  const floor = floorExtent(below.piece, standing.placed.level)
   const { lengthMm, widthMm } = extentSize(floor)
   const round = floor.kind === 'round'
   const cos = Math.cos(below.pose.turnRad)

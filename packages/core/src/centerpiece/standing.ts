@@ -1,10 +1,15 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
-import { extentSize, isStanding, type Candle, type Piece, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, type Candle, type Ornament, type Piece, type StandingPiece } from '../design/piece.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
-import { fromFrame, radians, type Pose } from '../geometry/point.js'
-import { pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
-import { solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
+import { fromFrame, radians, toFrame, type Pose } from '../geometry/point.js'
+import { opacityOf } from '../reference/opacity.js'
+import { panelOf } from '../solids/panel.js'
+import { bodyCount, pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
+import { solidFootprint, solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
+import { drapeOver, drapeOverEdge, layAround, type Drape, type Ring } from './drape.js'
+import { leanedSolids, leanOn, type Lean } from './lean.js'
+import { restsAboveFloorMm } from './nest.js'
 
 /** A placed piece worked out in the table's frame. */
 export interface Standing {
@@ -23,7 +28,13 @@ export interface Standing {
   readonly solids: readonly WorldSolid[]
   /** Id of the piece that stands on the table below it; its own when it stands there itself. */
   readonly rootId: string
+  /** Id of what bears its weight: what it stands on or hangs over, or whatever it shares with what it leans on or lies round; null for the table. */
+  readonly carrierId: string | null
+  /** How it leans, hangs or goes round; null for what simply stands, and for what cannot. */
+  readonly manner: Manner | null
 }
+
+export type Manner = ({ readonly kind: 'leaning' } & Lean) | ({ readonly kind: 'draped' } & Drape) | ({ readonly kind: 'around' } & Ring)
 
 interface Known {
   readonly below: Standing | null
@@ -89,22 +100,85 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const own = { x: placed.xMm, y: placed.yMm }
   const at = below ? fromFrame(below.pose, own) : own
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
-  const footMm = below ? below.footMm + standHeightMm(below.piece) : 0
-  const solids = pieceSolids(piece, placed, index).map((solid) => inTable(solid, pose, footMm))
-  const spread = spreadOf(piece, pose, solids, placed.part)
+  const upright = pieceSolids(piece, placed, index)
+  const beside = placed.how === 'leaning' || placed.how === 'around'
+  const footMm = !below ? 0 : beside ? below.footMm : below.footMm + standHeightMm(below.piece, placed.level) + liftMm(placed, piece, below, upright)
+  const laid = placed.how === 'standing' ? null : laidOn(placed, piece, pose, below, footMm)
+  const solids = laid?.solids ?? upright.map((solid) => inTable(solid, pose, footMm))
+  const foot = laid ? coverOf(laid.solids) : footOf(piece, pose, placed.part)
+  const spread = laid ? foot : spreadOf(foot, solids)
   return {
     placed,
     piece,
     candle: findPiece(index, placed.candle?.candleId, 'candle') ?? null,
     pose,
-    footMm,
+    footMm: laid?.manner.kind === 'draped' ? Math.min(...solids.map((solid) => solid.z0Mm)) : footMm,
     topMm: Math.max(...solids.map((solid) => solid.z1Mm)),
-    foot: footOf(piece, pose, placed.part),
+    foot,
     spread,
-    reachMm: reachMm(spread),
+    reachMm: laid ? Math.max(...solids.map((solid) => Math.hypot(solid.x - pose.x, solid.y - pose.y) + solidReachMm(solid))) : reachMm(spread),
     solids,
-    rootId: below ? below.rootId : placed.id
+    rootId: below ? below.rootId : placed.id,
+    carrierId: below && beside ? below.carrierId : placed.on,
+    manner: laid?.manner ?? null
   }
+}
+
+/** How much higher than the floor of a vessel a thing comes to rest in it. */
+function liftMm(placed: Placed, piece: StandingPiece, below: Standing, upright: readonly Solid[]): number {
+  if (below.piece.kind !== 'vessel' || placed.how !== 'standing') return 0
+  return restsAboveFloorMm(below.piece, upright.slice(0, bodyCount(piece)), Math.hypot(placed.xMm, placed.yMm))
+}
+
+/** A piece that leans, hangs or goes round; null when such a piece cannot, and it is then taken to stand there. */
+function laidOn(placed: Placed, piece: StandingPiece, pose: Pose, below: Standing | null, footMm: number): { manner: Manner; solids: WorldSolid[] } | null {
+  const body = below ? bodySolids(below) : []
+  if (placed.how === 'leaning') {
+    const panel = panelOf(piece)
+    if (!panel) return null
+    const lean = leanOn(panel, pose, body, footMm)
+    return { manner: { kind: 'leaning', ...lean }, solids: leanedSolids(panel, lean.angleRad, pose, footMm, opacityOf(piece.material)) }
+  }
+  if (!isPliant(piece)) return null
+  if (placed.how === 'draped') {
+    const { drape, solids } = below ? drapeOver(piece, placed.part, pose, body) : drapeOverEdge(piece, placed.part, pose)
+    return { manner: { kind: 'draped', ...drape }, solids }
+  }
+  if (!below) return null
+  const { ring, solids } = layAround(piece, placed.part, pose, body, footMm)
+  return { manner: { kind: 'around', ...ring }, solids }
+}
+
+/** A piece without its flowers or its candle. */
+export function bodySolids(one: Standing): readonly WorldSolid[] {
+  return one.solids.slice(0, bodyCount(one.piece))
+}
+
+const pliantForms = ['garland', 'beads', 'greens', 'throw', 'lights', 'wreath']
+
+/** What can hang over something or be laid round it. */
+export function isPliant(piece: StandingPiece): piece is Ornament {
+  return piece.kind === 'ornament' && pliantForms.includes(piece.form)
+}
+
+/** The rectangle or disc over several solids. */
+function coverOf(solids: readonly WorldSolid[]): Footprint {
+  const first = solids[0]!
+  if (first.kind === 'frustum') return solidFootprint(first)
+  const pose = { x: first.x, y: first.y, turnRad: first.turnRad }
+  const reach = solids.map((solid) => {
+    const at = toFrame(pose, solid)
+    const [x, y] = solid.kind === 'box' ? [solid.halfXMm, solid.halfYMm] : [solid.r0Mm, solid.r0Mm]
+    return { x0: at.x - x, x1: at.x + x, y0: at.y - y, y1: at.y + y }
+  })
+  const [x0, x1, y0, y1] = [
+    Math.min(...reach.map((r) => r.x0)),
+    Math.max(...reach.map((r) => r.x1)),
+    Math.min(...reach.map((r) => r.y0)),
+    Math.max(...reach.map((r) => r.y1))
+  ]
+  const middle = fromFrame(pose, { x: (x0 + x1) / 2, y: (y0 + y1) / 2 })
+  return { kind: 'rect', ...middle, turnRad: pose.turnRad, halfXMm: (x1 - x0) / 2, halfYMm: (y1 - y0) / 2 }
 }
 
 /** A solid of a piece's own frame in the table's; written out member by member since thousands are made. */
@@ -118,6 +192,8 @@ export function inTable(solid: Solid, { x, y, turnRad }: Pose, footMm: number): 
 function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {
   switch (piece.kind) {
     case 'vessel':
+      if (piece.form === 'lantern') return { kind: 'rect', ...pose, halfXMm: piece.baseMm / 2, halfYMm: piece.baseMm / 2 }
+      return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
     case 'holder':
       return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
     default: {
@@ -128,8 +204,7 @@ function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {
   }
 }
 
-function spreadOf(piece: StandingPiece, pose: Pose, solids: readonly WorldSolid[], part: number): Footprint {
-  const foot = footOf(piece, pose, part)
+function spreadOf(foot: Footprint, solids: readonly WorldSolid[]): Footprint {
   if (foot.kind === 'rect') return foot
   return { ...foot, radiusMm: Math.max(foot.radiusMm, ...solids.map(solidReachMm)) }
 }

@@ -1,10 +1,11 @@
 import type { Look, Placed } from '../design/look.js'
-import { newPlaced } from '../design/newLook.js'
+import { newPlaced, plainStems } from '../design/newLook.js'
 import { pieceIndex, piecesOf } from '../design/find.js'
 import { isStanding, extentSize, type Candle, type Holder, type StandingPiece, type Stem, type Vessel } from '../design/piece.js'
 import { arrangementNeeds } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
 import type { Random } from '../geometry/random.js'
+import { takesStems } from '../solids/pieceSolids.js'
 import { candleLifeMin } from '../light/candleLife.js'
 import { holderFit } from '../light/holderFit.js'
 import { greenMaterials } from '../reference/composition.js'
@@ -39,7 +40,7 @@ export function houseUnits(look: Look, freeWidthMm: number, random: Random): Uni
       const candle = before?.candle ?? lit(piece)
       return candle ? [{ piece, placed: { ...placed, candle }, roles, count }] : []
     }
-    if (piece.kind === 'vessel' && piece.form !== 'cloche') {
+    if (piece.kind === 'vessel' && takesStems(piece)) {
       const arrangement = before?.arrangement ?? flowersFor(look, piece, random)
       return arrangement ? [{ piece, placed: { ...placed, arrangement }, roles, count }] : []
     }
@@ -62,15 +63,17 @@ function rolesOf(piece: StandingPiece, freeWidthMm: number): Role[] {
     case 'holder':
       return ['light']
     case 'vessel':
-      if (piece.form === 'cloche') return []
+      if (!takesStems(piece)) return []
       return piece.mouthMm <= 40 ? ['bud'] : piece.heightMm >= MEDIUM_MM ? ['focal', 'medium'] : ['focal']
     case 'tray':
+      if (piece.upper.length > 0) return piece.upper[piece.upper.length - 1]!.heightMm >= MEDIUM_MM ? ['medium'] : ['small']
       return extentSize(piece.extent).widthMm <= freeWidthMm * BASE_SHARE ? ['base'] : []
     case 'riser':
       return []
     case 'ornament':
       if (greenMaterials.includes(piece.material) && (piece.form === 'greens' || piece.form === 'garland' || piece.form === 'moss')) return ['green']
       if (piece.material === 'fruit' || piece.form === 'compote') return piece.heightMm >= MEDIUM_MM ? ['food', 'medium'] : ['food', 'small']
+      if (piece.form === 'sign' || piece.form === 'throw' || piece.form === 'wreath' || piece.form === 'lights') return []
       return piece.heightMm >= MEDIUM_MM ? ['medium'] : ['small']
   }
 }
@@ -105,7 +108,12 @@ function flowersFor(look: Look, vessel: Vessel, random: Random): Placed['arrange
   }
   if (bud) {
     const stem = pick('focal') ?? pick('filler') ?? stems[0]!
-    return { stems: [{ stemId: stem.id, count: 1 }], riseMm: Math.min(90, stem.lengthMm - vessel.depthMm - RECUT_MM), spreadMm: Math.max(50, stem.headMm) }
+    return {
+      stems: [{ stemId: stem.id, count: 1 }],
+      riseMm: Math.min(90, stem.lengthMm - vessel.depthMm - RECUT_MM),
+      spreadMm: Math.max(50, stem.headMm),
+      ...plainStems
+    }
   }
   const chosen = (Object.keys(mix) as (keyof typeof mix)[]).flatMap((role) => pick(role) ?? [])
   const reach = Math.min(...chosen.map((stem) => stem.lengthMm)) - vessel.depthMm - RECUT_MM
@@ -114,8 +122,8 @@ function flowersFor(look: Look, vessel: Vessel, random: Random): Placed['arrange
   const total = chosen.reduce((sum, stem) => sum + mix[stem.role], 0)
   const recipe = (count: number) => chosen.map((stem) => ({ stemId: stem.id, count: Math.max(1, Math.round((count * mix[stem.role]) / total)) }))
   const index = pieceIndex(look)
-  const needs = arrangementNeeds(vessel, { stems: recipe(20), riseMm, spreadMm }, look.school.fullness, index)
-  return { stems: recipe(Math.max(chosen.length, Math.min(needs.stemsWanted + 1, needs.mouthMost))), riseMm, spreadMm }
+  const needs = arrangementNeeds(vessel, { stems: recipe(20), riseMm, spreadMm, ...plainStems }, look.school.fullness, index)
+  return { stems: recipe(Math.max(chosen.length, Math.min(needs.stemsWanted + 1, needs.mouthMost))), riseMm, spreadMm, ...plainStems }
 }
 
 /** Takes a unit for a role, chosen at random among those left, in the order of the roles. */

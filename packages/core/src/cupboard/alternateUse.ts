@@ -107,7 +107,7 @@ function textile(piece: Piece & { kind: 'cloth' | 'napkin' }): AlternateUse[] {
 function riser(piece: Piece & { kind: 'ornament' }, suffix: string): AlternateUse {
   return {
     as: 'riser',
-    piece: { kind: 'riser', ...common(piece, 'riser', `${suffix} stand`), extent: piece.extent, heightMm: piece.heightMm },
+    piece: { kind: 'riser', ...common(piece, 'riser', `${suffix} stand`), extent: piece.extent, heightMm: piece.heightMm, legs: false, loadG: null },
     checks: [
       { code: 'carries-weight', answer: 'unknown' },
       { code: 'flat', answer: 'unknown' }

@@ -1,4 +1,4 @@
-import { nothingLabeled, type PieceKind } from '../design/piece.js'
+import { nothingLabeled, plainOfKind, type PieceKind } from '../design/piece.js'
 import { inches } from '../units/length.js'
 
 type Sizes = Readonly<Record<string, unknown>>
@@ -30,6 +30,12 @@ const byRole: Readonly<Record<string, Sizes>> = {
   'tray dough-bowl': { extent: { kind: 'oval', lengthMm: 600, widthMm: 250 }, floorMm: 15, rimMm: 90, wallMm: 18 },
   'tray box': { extent: { kind: 'rectangle', lengthMm: 500, widthMm: 160 }, floorMm: 10, rimMm: 120, wallMm: 10 },
   'tray basket': { extent: { kind: 'round', diameterMm: 300 }, floorMm: 8, rimMm: 140, wallMm: 12 },
+  'tray tiers': { extent: { kind: 'round', diameterMm: 260 }, floorMm: 20, rimMm: 25, wallMm: 4, handles: true, upper: [{ heightMm: 200, diameterMm: 190 }] },
+  'vessel lantern': { baseMm: 150, widestMm: 165, mouthMm: 110, heightMm: 300, depthMm: 200 },
+  'ornament wreath': { extent: { kind: 'round', diameterMm: 300 }, heightMm: 60 },
+  'ornament sign': { extent: { kind: 'rectangle', lengthMm: 220, widthMm: 10 }, heightMm: 160 },
+  'ornament throw': { extent: { kind: 'rectangle', lengthMm: 900, widthMm: 350 }, heightMm: 3 },
+  'ornament lights': { extent: { kind: 'rectangle', lengthMm: 1000, widthMm: 50 }, heightMm: 15 },
   'plate charger': { diameterMm: inches(12.5), heightMm: 15 },
   'plate salad': { diameterMm: inches(8), heightMm: 20 },
   'plate bread': { diameterMm: inches(6), heightMm: 15 },
@@ -53,6 +59,5 @@ export function withUsualSizes(piece: Readonly<Record<string, unknown>>): { piec
   const role = String(piece['role'] ?? piece['form'] ?? piece['takes'] ?? '')
   const sizes = { ...usual, ...byRole[`${kind} ${role}`] }
   const missing = Object.keys(sizes).filter((name) => piece[name] === undefined)
-  const flawless = kind === 'cloth' || kind === 'runner' ? { flaws: [] } : {}
-  return { piece: { ...nothingLabeled, ...flawless, ...piece, ...Object.fromEntries(missing.map((name) => [name, sizes[name]])) }, assumed: missing }
+  return { piece: { ...nothingLabeled, ...plainOfKind[kind], ...piece, ...Object.fromEntries(missing.map((name) => [name, sizes[name]])) }, assumed: missing }
 }

@@ -148,20 +148,30 @@ export interface Room {
   readonly lightFrom: Side | null
   /** A lamp over the middle: how high its lowest part hangs above the floor, and how wide it is. */
   readonly fixture: { readonly bottomMm: number; readonly widthMm: number } | null
+  /** What one sees on the walls round the table. */
+  readonly views: readonly RoomView[]
+  /** The side people come in from; null when unsaid. */
+  readonly door: Side | null
   /** The wall behind a surface that is seen from one side (sideboard, mantel, shelf): its +y side; null where people walk or sit all round. */
   readonly behind: WallBehind | null
 }
 
-/** What is on a wall: x along the surface from its middle, heights above the floor. */
+export const viewKinds = ['picture', 'window', 'plant'] as const
+/** Something worth seeing on or before a wall: x along the wall from the middle of the table, heights above the floor. */
+export interface WallView {
+  readonly id: string
+  readonly name: string
+  readonly kind: (typeof viewKinds)[number]
+  readonly xMm: number
+  readonly widthMm: number
+  readonly bottomMm: number
+  readonly heightMm: number
+}
+export type RoomView = WallView & { readonly side: Side }
+
+/** What is on the wall a surface stands at. */
 export interface WallBehind {
-  readonly art: readonly {
-    readonly id: string
-    readonly name: string
-    readonly xMm: number
-    readonly widthMm: number
-    readonly bottomMm: number
-    readonly heightMm: number
-  }[]
+  readonly art: readonly WallView[]
   readonly sockets: readonly { readonly xMm: number; readonly heightMm: number }[]
 }
 
@@ -267,7 +277,13 @@ export interface Arrangement {
   /** How far the flowers rise above the rim. */
   readonly riseMm: number
   readonly spreadMm: number
+  /** What holds the stems; null leaves it to what is usual for the vessel. */
+  readonly mechanics: Mechanics | null
 }
+
+export const mechanicsNames = ['none', 'frog', 'wire', 'tape', 'foam'] as const
+/** Nothing, a pin frog, a ball of chicken wire, a grid of tape over the mouth, floral foam. */
+export type Mechanics = (typeof mechanicsNames)[number]
 
 export interface Variant {
   readonly id: string
@@ -276,15 +292,22 @@ export interface Variant {
   readonly centerpiece: readonly Placed[]
 }
 
-/** A piece in the middle; its position is in the frame of what it stands on, or of the table. */
+export const hows = ['standing', 'leaning', 'draped', 'around'] as const
+/** Standing on or in something, leaning against it with its front to -y, draped over it, or laid around it. */
+export type How = (typeof hows)[number]
+
+/** A piece in the middle; its position is in the frame of what it stands on, leans against, hangs over or goes round, or of the table. */
 export interface Placed {
   readonly id: string
   readonly pieceId: string
   readonly xMm: number
   readonly yMm: number
   readonly turnDeg: number
-  /** Id of the placed riser or tray below, or null on the table itself. */
+  /** Id of that thing, or null for the table itself. Draped over null is over the table's edge. */
   readonly on: string | null
+  readonly how: How
+  /** Which level of a tiered stand it stands on, from the lowest, 0. */
+  readonly level: number
   /** False when it is cleared before people eat. */
   readonly atMeal: boolean
   /** Kept where it is when others are arranged anew. */

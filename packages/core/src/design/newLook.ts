@@ -75,7 +75,15 @@ export const oneKind: SettingKinds = { others: [], spread: 'same', byGuest: [], 
 /** A guest without wishes. */
 export const plainGuest = { chair: null, host: false, hearing: false, sight: false, diet: '', near: [], apart: [], seatLocked: false } as const
 /** A room of which nothing is known. */
-export const plainRoom: Room = { clearMm: { north: null, east: null, south: null, west: null }, pass: false, lightFrom: null, fixture: null, behind: null }
+export const plainRoom: Room = {
+  clearMm: { north: null, east: null, south: null, west: null },
+  pass: false,
+  lightFrom: null,
+  fixture: null,
+  views: [],
+  door: null,
+  behind: null
+}
 /** A table with plain chairs whose apron nobody has measured. */
 export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const
 
@@ -106,7 +114,11 @@ function onePattern(pieces: readonly Piece[]): string[] {
 /** Nothing asked of the middle yet. */
 export const plainSchool = { symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
 /** A piece that stands by itself, whole and unlocked. */
-export const plainPlaced = { locked: false, group: null, part: 1 } as const
+export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1 } as const
+/** Stems held by what is usual for their vessel. */
+export const plainStems = { mechanics: null } as const
+/** A thing on the wall of which nobody said what it is. */
+export const plainView = { kind: 'picture' } as const
 
 /** A piece put on the table at a spot. */
 export function newPlaced(id: string, pieceId: string, xMm = 0, yMm = 0): Placed & { arrangement: null; candle: null } {

@@ -45,9 +45,9 @@ export const stemRoles = ['focal', 'filler', 'line', 'foliage'] as const
 export type StemRole = (typeof stemRoles)[number]
 export const candleForms = ['taper', 'pillar', 'votive', 'tealight'] as const
 export type CandleForm = (typeof candleForms)[number]
-export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'cloche'] as const
-export const ornamentForms = ['fruit', 'compote', 'greens', 'figure', 'garland', 'moss', 'grass', 'beads', 'pods'] as const
-export const trayForms = ['tray', 'board', 'mirror', 'turntable', 'dough-bowl', 'box', 'basket'] as const
+export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'cloche', 'lantern'] as const
+export const ornamentForms = ['fruit', 'compote', 'greens', 'figure', 'garland', 'moss', 'grass', 'beads', 'pods', 'wreath', 'sign', 'throw', 'lights'] as const
+export const trayForms = ['tray', 'board', 'mirror', 'turntable', 'dough-bowl', 'box', 'basket', 'tiers'] as const
 export type TrayForm = (typeof trayForms)[number]
 
 interface PieceCommon {
@@ -75,6 +75,15 @@ interface PieceCommon {
 
 /** A piece of which nothing but its sizes is known. */
 export const nothingLabeled = { pattern: '', foodSafe: 'unknown', heatSafe: 'unknown', bareBack: false } as const
+
+/** The same for what only pieces of a kind have. */
+export const plainOfKind: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  tray: { form: 'tray', wallMm: 0, handles: false, loadG: null, upper: [] },
+  riser: { legs: false, loadG: null },
+  ornament: { cordMm: null },
+  cloth: { flaws: [] },
+  runner: { flaws: [] }
+}
 
 export const answers = ['unknown', 'yes', 'no'] as const
 export type Answer = (typeof answers)[number]
@@ -108,6 +117,7 @@ export interface Flaw {
 export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent; readonly flaws: readonly Flaw[] }
 export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm: number; readonly widthMm: number; readonly flaws: readonly Flaw[] }
 export type Mat = PieceCommon & { readonly kind: 'mat'; readonly extent: Extent }
+/** A cloche stands over what is `on` it; a lantern has a door `mouthMm` wide into a room `depthMm` high. */
 export type Vessel = PieceCommon & {
   readonly kind: 'vessel'
   readonly form: (typeof vesselForms)[number]
@@ -145,7 +155,15 @@ export type Holder = PieceCommon & {
   /** Glass wall around the flame: inner width and rim height, or none. */
   readonly chimney: { readonly innerMm: number; readonly rimMm: number } | null
 }
-export type Riser = PieceCommon & { readonly kind: 'riser'; readonly extent: Extent; readonly heightMm: number }
+export type Riser = PieceCommon & {
+  readonly kind: 'riser'
+  readonly extent: Extent
+  readonly heightMm: number
+  /** Stands on legs, so that one sees below it. */
+  readonly legs: boolean
+  /** What it carries, in grams; null when nobody knows. */
+  readonly loadG: number | null
+}
 /** Whatever has a floor and a rim: trays and boards, and with a high rim long bowls, boxes and baskets. */
 export type Tray = PieceCommon & {
   readonly kind: 'tray'
@@ -155,12 +173,23 @@ export type Tray = PieceCommon & {
   readonly rimMm: number
   readonly wallMm: number
   readonly handles: boolean
+  readonly loadG: number | null
+  /** Levels of a tiered stand above its floor, from the lowest; empty for all other forms. */
+  readonly upper: readonly Tier[]
 }
+/** A round level of a tiered stand, by the height of its floor above the stand's foot. */
+export interface Tier {
+  readonly heightMm: number
+  readonly diameterMm: number
+}
+/** A wreath is as thick as it is high, the rest is its hole; beads, garlands and strands of lights are `extent` long and wide. */
 export type Ornament = PieceCommon & {
   readonly kind: 'ornament'
   readonly form: (typeof ornamentForms)[number]
   readonly extent: Extent
   readonly heightMm: number
+  /** Length of a cord that must reach a socket, in its accent color; null when it has none. */
+  readonly cordMm: number | null
 }
 
 export const supplyUses = ['foam', 'tape', 'wax-dots', 'lighter', 'coin-cell', 'aa-cell', 'polish', 'dye', 'linen-care', 'glue', 'twine', 'other'] as const

@@ -98,16 +98,16 @@ function placedFaults(look: Look, placed: Placed, place: string): Fault[] {
 function supportFaults(look: Look, placed: Placed, place: string): Fault[] {
   const index = pieceIndex(look)
   const seen = new Set([placed.id])
-  let on = placed.on
+  let { on, how } = placed
   while (on !== null) {
     const below: Placed | undefined = look.centerpiece.find((other) => other.id === on)
     if (!below) return [{ place: `${place}/on`, message: `stands on ${on}, which is not on the table` }]
     if (seen.has(below.id)) return [{ place: `${place}/on`, message: 'stands on itself by way of others' }]
     const piece = index.get(below.pieceId)
-    if (!piece || !isStanding(piece) || !isSupport(piece))
+    if (how === 'standing' && (!piece || !isStanding(piece) || !isSupport(piece)))
       return [{ place: `${place}/on`, message: `${on} carries nothing: only a riser, a tray or a vessel does` }]
     seen.add(below.id)
-    on = below.on
+    ;({ on, how } = below)
   }
   return []
 }

@@ -26,8 +26,9 @@ export function writeCupboardCsv(items: readonly CupboardItem[]): string {
 function rowOf({ piece, facts }: CupboardItem): Row {
   const row: Record<string, unknown> = { ...piece, first: piece.first.join(' '), of: piece.of ?? '' }
   for (const column of ['foodSafe', 'heatSafe'] as const) if (piece[column] === 'unknown') row[column] = ''
-  for (const column of ['bareBack', 'handles'] as const) if (column in piece) row[column] = row[column] === true ? 'yes' : ''
+  for (const column of ['bareBack', 'handles', 'legs'] as const) if (column in piece) row[column] = row[column] === true ? 'yes' : ''
   if ('flaws' in piece) row['flaws'] = piece.flaws.map((flaw) => `${flaw.kind} ${flaw.xMm} ${flaw.yMm}`).join('; ')
+  if (piece.kind === 'tray') row['upper'] = piece.upper.map((tier) => `${tier.heightMm} ${tier.diameterMm}`).join('; ')
   if ('extent' in piece) {
     const { kind: shape, ...sizes } = piece.extent
     Object.assign(row, { shape }, sizes)
@@ -71,6 +72,8 @@ const textColumns = new Set<string>([
   'heatSafe',
   'bareBack',
   'handles',
+  'legs',
+  'upper',
   'flaws',
   'tool'
 ])
@@ -217,7 +220,10 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
     const shape = String(given['shape'] ?? '')
     piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
   }
-  if (kind === 'tray') piece['handles'] = given['handles'] === 'yes'
+  if (kind === 'tray') Object.assign(piece, { handles: given['handles'] === 'yes', upper: tiersOf(String(given['upper'] ?? '')) })
+  if (kind === 'riser') piece['legs'] = given['legs'] === 'yes'
+  if (kind === 'tray' || kind === 'riser') piece['loadG'] = given['loadG'] ?? null
+  if (kind === 'ornament') piece['cordMm'] = given['cordMm'] ?? null
   if (kind === 'cloth' || kind === 'runner') piece['flaws'] = flawsOf(String(given['flaws'] ?? ''))
   if (kind === 'candle' && 'burn' in given)
     piece['burn'] = given['burn'] === 'flameless' ? { kind: 'flameless', ...pick(['hours']) } : { kind: given['burn'], ...pick(['wax', 'gramsPerHour']) }
@@ -229,11 +235,19 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
 
 /** `hole 120 -40; slit 0 10`: the kind and its place from the middle, millimeters. */
 function flawsOf(text: string): { kind: string; xMm: number; yMm: number }[] {
+  return groupsOf(text).map(([kind, x, y]) => ({ kind: kind!, xMm: Number(x), yMm: Number(y) }))
+}
+
+/** `130 160; 260 120`: the height of each upper level and its diameter, millimeters. */
+function tiersOf(text: string): { heightMm: number; diameterMm: number }[] {
+  return groupsOf(text).map(([height, diameter]) => ({ heightMm: Number(height), diameterMm: Number(diameter) }))
+}
+
+function groupsOf(text: string): string[][] {
   return text
     .split(';')
     .map((part) => part.trim().split(/\s+/))
-    .filter(([kind]) => kind !== '')
-    .map(([kind, x, y]) => ({ kind: kind!, xMm: Number(x), yMm: Number(y) }))
+    .filter(([first]) => first !== '')
 }
 
 function columnOf(place: string): string {
@@ -241,7 +255,7 @@ function columnOf(place: string): string {
   const last = parts[parts.length - 1] ?? 'kind'
   if (parts[0] === 'extent' && last === 'kind') return 'shape'
   if (parts[0] === 'burn' && last === 'kind') return 'burn'
-  if (parts[0] === 'flaws') return 'flaws'
+  if (parts[0] === 'flaws' || parts[0] === 'upper') return parts[0]
   if (parts[0] === 'chimney') return last === 'rimMm' ? 'chimneyRimMm' : 'chimneyInnerMm'
   return last
 }

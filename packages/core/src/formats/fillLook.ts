@@ -1,13 +1,11 @@
 import { noTax, plainBuying } from '../design/money.js'
-import { nothingLabeled } from '../design/piece.js'
+import { nothingLabeled, plainOfKind } from '../design/piece.js'
 import { noMenu } from '../design/menu.js'
-import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainTable } from '../design/newLook.js'
+import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainStems, plainTable, plainView } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
-const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, variants: [], shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
+const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
 const pieceDefaults = { first: [], of: null, ...nothingLabeled } as const
-const trayDefaults = { form: 'tray', wallMm: 0, handles: false } as const
-const textileDefaults = { flaws: [] } as const
 const runnerDefaults = { folded: { length: 1, width: 1 } } as const
 const dishDefaults = { toolId: null, spots: [] } as const
 const offerDefaults = { listCents: null, untilDay: null, noted: null } as const
@@ -19,9 +17,10 @@ export function fillLook(value: unknown): unknown {
   return {
     ...lookDefaults,
     ...value,
-    room: filled(value['room'] ?? {}, { ...plainRoom }),
+    room: fillRoom(value['room']),
     school: filled(value['school'], plainSchool),
-    centerpiece: each(value['centerpiece'], (placed) => filled(placed, plainPlaced)),
+    centerpiece: each(value['centerpiece'], fillPlaced),
+    variants: each(value['variants'] ?? [], (variant) => (isRecord(variant) ? { ...variant, centerpiece: each(variant['centerpiece'], fillPlaced) } : variant)),
     money: filled(value['money'], noTax),
     table: filled(value['table'], plainTable),
     linens: fillLinens(value['linens']),
@@ -42,8 +41,18 @@ export function fillOffer(value: unknown): unknown {
 /** The same for one piece. */
 export function fillPiece(value: unknown): unknown {
   const piece = filled(value, pieceDefaults)
-  if (isRecord(piece) && piece['kind'] === 'tray') return filled(piece, trayDefaults)
-  return isRecord(piece) && (piece['kind'] === 'cloth' || piece['kind'] === 'runner') ? filled(piece, textileDefaults) : piece
+  return isRecord(piece) ? filled(piece, plainOfKind[String(piece['kind'])] ?? {}) : piece
+}
+
+function fillPlaced(value: unknown): unknown {
+  const placed = filled(value, plainPlaced)
+  return isRecord(placed) && isRecord(placed['arrangement']) ? { ...placed, arrangement: filled(placed['arrangement'], plainStems) } : placed
+}
+
+function fillRoom(value: unknown): unknown {
+  const room = filled(value ?? {}, { ...plainRoom })
+  if (!isRecord(room) || !isRecord(room['behind'])) return room
+  return { ...room, behind: { ...room['behind'], art: each(room['behind']['art'], (art) => filled(art, plainView)) } }
 }
 
 function fillLinens(value: unknown): unknown {

@@ -1,5 +1,5 @@
 import { courseKinds } from '../design/course.js'
-import { chairKinds, foldedIns, joinForms, kindSpreads, patternNames, runnerLayKinds, sides } from '../design/look.js'
+import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../reference/folds.js'
 import { needGroups, tableZones } from '../design/money.js'
@@ -27,6 +27,7 @@ const idOrNull = { $ref: '#/$defs/idOrNull' } as const
 const text = { type: 'string', maxLength: 200 } as const
 const size = { type: 'number', exclusiveMinimum: 0, maximum: 20_000 } as const
 const sizeOrZero = { type: 'number', minimum: 0, maximum: 20_000 } as const
+const grams = { type: 'number', minimum: 0, maximum: 1_000_000 } as const
 const position = { type: 'number', minimum: -20_000, maximum: 20_000 } as const
 const count = { type: 'integer', minimum: 0, maximum: 100_000 } as const
 const cents = { type: 'integer', minimum: 0, maximum: 1_000_000_000_000 } as const
@@ -123,9 +124,18 @@ const pieceSchema = byKind([
     ])
   }),
   piece('holder', { takes: candleForm, cupMm: size, baseMm: size, heightMm: sizeOrZero, chimney: orNull(object({ innerMm: size, rimMm: size })) }),
-  piece('riser', { extent, heightMm: size }),
-  piece('tray', { form: oneOf(...trayForms), extent, floorMm: size, rimMm: size, wallMm: sizeOrZero, handles: flag }),
-  piece('ornament', { form: oneOf(...ornamentForms), extent, heightMm: size }),
+  piece('riser', { extent, heightMm: size, legs: flag, loadG: orNull(grams) }),
+  piece('tray', {
+    form: oneOf(...trayForms),
+    extent,
+    floorMm: size,
+    rimMm: size,
+    wallMm: sizeOrZero,
+    handles: flag,
+    loadG: orNull(grams),
+    upper: list(object({ heightMm: size, diameterMm: size }), 6)
+  }),
+  piece('ornament', { form: oneOf(...ornamentForms), extent, heightMm: size, cordMm: orNull(sizeOrZero) }),
   piece('tool', { tool: oneOf(...servingTools), lengthMm: size }),
   piece('supply', { use: oneOf(...supplyUses), lowMark: count })
 ])
@@ -212,6 +222,8 @@ const placed = object({
   yMm: position,
   turnDeg: { type: 'number', minimum: -3600, maximum: 3600 },
   on: idOrNull,
+  how: oneOf(...hows),
+  level: { ...count, maximum: 9 },
   atMeal: flag,
   locked: flag,
   group: idOrNull,
@@ -221,10 +233,13 @@ const placed = object({
     object({
       stems: list(object({ stemId: { $ref: '#/$defs/id' }, count }), 40),
       riseMm: sizeOrZero,
-      spreadMm: size
+      spreadMm: size,
+      mechanics: { enum: [...mechanicsNames, null] }
     })
   )
 })
+
+const wallView = { id: { $ref: '#/$defs/id' }, name: text, kind: oneOf(...viewKinds), xMm: position, widthMm: size, bottomMm: sizeOrZero, heightMm: size }
 
 export const MOST_GUESTS = 100
 
@@ -293,9 +308,11 @@ export const lookSchema = {
       pass: flag,
       lightFrom: { enum: [...sides, null] },
       fixture: orNull(object({ bottomMm: size, widthMm: size })),
+      views: list(object({ ...wallView, side: oneOf(...sides) }), 40),
+      door: { enum: [...sides, null] },
       behind: orNull(
         object({
-          art: list(object({ id: { $ref: '#/$defs/id' }, name: text, xMm: position, widthMm: size, bottomMm: sizeOrZero, heightMm: size }), 20),
+          art: list(object(wallView), 20),
           sockets: list(object({ xMm: position, heightMm: sizeOrZero }), 20)
         })
       )

@@ -5,13 +5,19 @@ import { opacity, opacityOf } from '../reference/opacity.js'
 import { box, frustum, type Solid } from './solid.js'
 
 /** Radii of a vessel at foot, widest point and mouth, with the height of the widest point as a share of its height. */
-export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, cloche: 0.5 }
+export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, cloche: 0.5, lantern: 0.5 }
+
+/** Foot plate of a lantern, below its room; its panes are as thick as they are: our own starting values. */
+export const LANTERN_FLOOR_MM = 12
+/** Post of a tiered stand. */
+const POST_MM = 14
+const PLATE_MM = 6
 
 /** A standing piece with what is in it, as solids from its foot up. */
 export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' | 'arrangement' | 'part'>, index: PieceIndex): Solid[] {
   switch (piece.kind) {
     case 'vessel':
-      return [...vesselSolids(piece), ...(placed.arrangement ? arrangementSolids(piece, placed.arrangement, index) : [])]
+      return [...vesselSolids(piece), ...(placed.arrangement && takesStems(piece) ? arrangementSolids(piece, placed.arrangement, index) : [])]
     case 'holder': {
       const candle = findPiece(index, placed.candle?.candleId, 'candle')
       return [...holderSolids(piece), ...(candle ? candleSolids(piece, candle) : [])]
@@ -19,7 +25,7 @@ export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' 
     case 'riser':
       return [block(piece.extent, 0, piece.heightMm, opacityOf(piece.material))]
     case 'tray':
-      return [block(piece.extent, 0, piece.rimMm, opacityOf(piece.material))]
+      return [block(piece.extent, 0, piece.rimMm, opacityOf(piece.material)), ...upperSolids(piece)]
     case 'ornament':
       return ornamentSolids(placed.part < 1 ? { ...piece, extent: shortened(piece.extent, placed.part) } : piece)
   }
@@ -37,7 +43,35 @@ export function shortened(extent: Extent, part: number): Extent {
   return { kind: 'rectangle', lengthMm: lengthMm * part, widthMm }
 }
 
+/** The post of a tiered stand between its levels, and the levels. */
+function upperSolids(piece: Tray): Solid[] {
+  const share = opacityOf(piece.material)
+  return piece.upper.flatMap((tier, i) => {
+    const fromMm = i === 0 ? piece.rimMm : piece.upper[i - 1]!.heightMm
+    return [
+      frustum(fromMm, Math.max(fromMm, tier.heightMm - PLATE_MM), POST_MM / 2, POST_MM / 2, share),
+      frustum(tier.heightMm - PLATE_MM, tier.heightMm, tier.diameterMm / 2, tier.diameterMm / 2, share)
+    ]
+  })
+}
+
+/** Whether flowers stand in it: not below a cloche, nor in a lantern. */
+export function takesStems(vessel: Vessel): boolean {
+  return vessel.form !== 'cloche' && vessel.form !== 'lantern'
+}
+
+function lanternSolids({ baseMm, widestMm, heightMm, depthMm }: Vessel): Solid[] {
+  const half = baseMm / 2
+  const roofMm = Math.min(heightMm, LANTERN_FLOOR_MM + depthMm)
+  return [
+    box(0, LANTERN_FLOOR_MM, half, half, opacity.solid),
+    box(LANTERN_FLOOR_MM, roofMm, half, half, opacity.clearGlass),
+    ...(heightMm > roofMm ? [frustum(roofMm, heightMm, widestMm / 2, widestMm / 8, opacity.solid)] : [])
+  ]
+}
+
 function vesselSolids(vessel: Vessel): Solid[] {
+  if (vessel.form === 'lantern') return lanternSolids(vessel)
   const share = opacityOf(vessel.material)
   const bellyMm = vessel.heightMm * vesselBelly[vessel.form]
   return [frustum(0, bellyMm, vessel.baseMm / 2, vessel.widestMm / 2, share), frustum(bellyMm, vessel.heightMm, vessel.widestMm / 2, vessel.mouthMm / 2, share)]
@@ -93,6 +127,8 @@ function ornamentSolids(piece: Ornament): Solid[] {
     case 'greens':
     case 'garland':
     case 'grass':
+    case 'wreath':
+    case 'lights':
       return [block(piece.extent, 0, piece.heightMm, opacity.airyBranches)]
     case 'compote':
       return [
@@ -105,18 +141,28 @@ function ornamentSolids(piece: Ornament): Solid[] {
   }
 }
 
-/** Height at which another piece stands on or in this one. */
-export function standHeightMm(piece: StandingPiece): number {
+/** Height at which another piece stands on or in this one, at a level of a tiered stand. */
+export function standHeightMm(piece: StandingPiece, level = 0): number {
   switch (piece.kind) {
     case 'tray':
-      return piece.floorMm
+      return level > 0 ? (piece.upper[level - 1]?.heightMm ?? piece.floorMm) : piece.floorMm
     case 'riser':
       return piece.heightMm
     case 'vessel':
+      if (piece.form === 'lantern') return LANTERN_FLOOR_MM
       return piece.form === 'cloche' ? 0 : Math.max(0, piece.heightMm - piece.depthMm)
     default:
       return 0
   }
+}
+
+/** How high a thing may be that stands in this one, at a level; null where nothing is above it. */
+export function headroomMm(piece: Support, level = 0): number | null {
+  if (piece.kind === 'tray') {
+    const above = piece.upper[level]
+    return above ? above.heightMm - PLATE_MM - standHeightMm(piece, level) : null
+  }
+  return piece.kind === 'vessel' && !takesStems(piece) ? piece.depthMm : null
 }
 
 export type Support = Extract<StandingPiece, { kind: 'riser' | 'vessel' }> | Tray
@@ -125,9 +171,14 @@ export function isSupport(piece: StandingPiece): piece is Support {
   return piece.kind === 'riser' || piece.kind === 'tray' || piece.kind === 'vessel'
 }
 
-/** The floor of a support, within its walls. */
-export function floorExtent(piece: Support): Extent {
-  if (piece.kind === 'vessel') return { kind: 'round', diameterMm: piece.form === 'cloche' ? piece.baseMm : Math.max(piece.baseMm, piece.mouthMm) }
+/** The floor of a support at a level, within its walls. */
+export function floorExtent(piece: Support, level = 0): Extent {
+  if (piece.kind === 'vessel') {
+    if (piece.form === 'lantern') return { kind: 'square', sideMm: piece.baseMm }
+    return { kind: 'round', diameterMm: piece.form === 'cloche' ? piece.baseMm : Math.max(piece.baseMm, piece.mouthMm) }
+  }
+  const tier = piece.kind === 'tray' ? piece.upper[level - 1] : undefined
+  if (tier) return { kind: 'round', diameterMm: tier.diameterMm }
   if (piece.kind === 'riser' || piece.wallMm === 0) return piece.extent
   const less = 2 * piece.wallMm
   const { lengthMm, widthMm } = extentSize(piece.extent)
@@ -136,8 +187,15 @@ export function floorExtent(piece: Support): Extent {
 }
 
 /** Above this height what stands in a support shows; null where there is no wall round it. */
-export function rimHeightMm(piece: Support): number | null {
+export function rimHeightMm(piece: Support, level = 0): number | null {
   if (piece.kind === 'riser') return null
-  if (piece.kind === 'vessel') return piece.form === 'cloche' || piece.material === 'glass' ? null : piece.heightMm
-  return piece.rimMm > piece.floorMm ? piece.rimMm : null
+  if (piece.kind === 'vessel') return !takesStems(piece) || piece.material === 'glass' ? null : piece.heightMm
+  return level === 0 && piece.rimMm > piece.floorMm ? piece.rimMm : null
+}
+
+/** The solids of a piece that are no flowers and no candle. */
+export function bodyCount(piece: StandingPiece): number {
+  if (piece.kind === 'vessel') return piece.form === 'lantern' ? 3 : 2
+  if (piece.kind === 'holder') return piece.heightMm > 12 ? 2 : 1
+  return Infinity
 }

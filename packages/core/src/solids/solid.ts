@@ -1,3 +1,5 @@
+import type { Footprint } from '../geometry/footprint.js'
+
 /**
  * The two shapes every piece is stacked from, in the piece's own frame: z from its foot, its axis at the origin.
  * `opacity` is the share of a face a single look through it hides.
@@ -34,4 +36,10 @@ export function box(z0Mm: number, z1Mm: number, halfXMm: number, halfYMm: number
 /** Largest horizontal reach from the axis. */
 export function solidReachMm(solid: Solid): number {
   return solid.kind === 'frustum' ? Math.max(solid.r0Mm, solid.r1Mm) : Math.hypot(solid.halfXMm, solid.halfYMm)
+}
+
+/** The ground plan of a solid. */
+export function solidFootprint(solid: WorldSolid): Footprint {
+  if (solid.kind === 'frustum') return { kind: 'disc', x: solid.x, y: solid.y, radiusMm: Math.max(solid.r0Mm, solid.r1Mm) }
+  return { kind: 'rect', x: solid.x, y: solid.y, turnRad: solid.turnRad, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm }
 }

@@ -57,7 +57,8 @@ function trayFor(roots: readonly Standing[], standing: readonly Standing[], piec
   const areaMm2 = roots.reduce((sum, one) => sum + footprintMm2(one.foot), 0) * TRAY_SLACK
   const widestMm = Math.max(...roots.map((one) => 2 * footRadiusMm(one.foot)))
   const fitting = pieces.flatMap((piece) => {
-    if (piece.kind !== 'tray' || !piece.handles || piece.owned <= standing.filter((one) => one.piece.id === piece.id).length) return []
+    if (piece.kind !== 'tray' || !piece.handles || piece.upper.length > 0 || piece.owned <= standing.filter((one) => one.piece.id === piece.id).length)
+      return []
     const { lengthMm, widthMm } = extentSize(floorExtent(piece))
     return lengthMm * widthMm >= areaMm2 && widthMm >= widestMm ? [{ id: piece.id, mm2: lengthMm * widthMm }] : []
   })

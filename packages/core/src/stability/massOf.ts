@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
-import type { Material } from '../design/piece.js'
+import { extentSize, type Material } from '../design/piece.js'
 import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
 import type { WorldSolid } from '../solids/solid.js'
 
@@ -35,20 +35,37 @@ export function together(parts: readonly Mass[]): Mass {
   return { grams, centerMm: grams > 0 ? parts.reduce((sum, mass) => sum + mass.grams * mass.centerMm, 0) / grams : 0 }
 }
 
-function bodyOf({ piece, solids, footMm }: Standing): Mass {
+function bodyOf(one: Standing): Mass {
+  const { piece, solids, footMm } = one
+  if (one.manner) return laidMass(one)
   switch (piece.kind) {
     case 'vessel':
+      if (piece.form === 'lantern')
+        return together([filled(solids[0]!, piece.material, 1), shellOf(solids[1]!, 'glass'), ...solids.slice(2).map((roof) => shellOf(roof, piece.material))])
       return together([...solids.slice(0, 2).map((solid) => shellOf(solid, piece.material)), baseOf(piece.baseMm / 2, footMm, piece.material)])
     case 'holder':
       return together(solids.slice(0, piece.heightMm > 12 ? 2 : 1).map((solid) => filled(solid, piece.material, 0.7)))
     case 'tray': {
       const { mm3 } = volumeOf({ ...solids[0]!, z1Mm: solids[0]!.z0Mm + piece.floorMm })
       const body = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm / 2 }
-      return piece.rimMm > piece.floorMm ? together([body, shellOf(solids[0]!, piece.material)]) : body
+      const upper = solids.slice(1).map((solid) => filled(solid, piece.material, 1))
+      return together([body, ...(piece.rimMm > piece.floorMm ? [shellOf(solids[0]!, piece.material)] : []), ...upper])
     }
     default:
       return together(solids.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
   }
+}
+
+/** What leans, hangs or goes round weighs what it weighs flat, about where its solids are. */
+function laidMass({ piece, placed, solids }: Standing): Mass {
+  const volumes = solids.map(volumeOf)
+  const mm3 = volumes.reduce((sum, volume) => sum + volume.mm3, 0)
+  const centerMm = mm3 > 0 ? volumes.reduce((sum, volume) => sum + volume.mm3 * volume.centerMm, 0) / mm3 : 0
+  if (!('extent' in piece)) return { grams: 0, centerMm }
+  const { lengthMm, widthMm } = extentSize(piece.extent)
+  const thickMm = piece.kind === 'tray' ? piece.floorMm : piece.heightMm
+  const fill = piece.kind === 'tray' ? 1 : solidFill[piece.material]
+  return { grams: grams(lengthMm * placed.part * widthMm * thickMm, piece.material) * fill, centerMm }
 }
 
 const grams = (mm3: number, material: Material) => (mm3 / 1000) * densityGPerCm3[material]

@@ -8,6 +8,8 @@ export interface Tilt {
   readonly placedId: string
   readonly tiltDeg: number
   readonly grams: number
+  /** How much of that it carries. */
+  readonly carriedG: number
   /** Height of the common center of mass above what it stands on. */
   readonly centerMm: number
 }
@@ -19,12 +21,19 @@ export interface Tilt {
 export function tilts(standing: readonly Standing[], index: PieceIndex): Tilt[] {
   const own = new Map(standing.map((one) => [one.placed.id, massOf(one, index)]))
   const above = new Map<string, Standing[]>()
-  for (const one of standing) if (one.placed.on !== null) above.set(one.placed.on, [...(above.get(one.placed.on) ?? []), one])
+  for (const one of standing) if (one.carrierId !== null) above.set(one.carrierId, [...(above.get(one.carrierId) ?? []), one])
   const allOf = (one: Standing): Mass[] => [own.get(one.placed.id)!, ...(above.get(one.placed.id) ?? []).flatMap(allOf)]
   return standing.map((one) => {
     const mass = together(allOf(one))
     const centerMm = Math.max(1, mass.centerMm - one.footMm)
-    return { placedId: one.placed.id, tiltDeg: (Math.atan2(footRadiusMm(one.foot), centerMm) * 180) / Math.PI, grams: mass.grams, centerMm }
+    const ownG = own.get(one.placed.id)!.grams
+    return {
+      placedId: one.placed.id,
+      tiltDeg: (Math.atan2(footRadiusMm(one.foot), centerMm) * 180) / Math.PI,
+      grams: mass.grams,
+      carriedG: mass.grams - ownG,
+      centerMm
+    }
   })
 }
 
