@@ -6,8 +6,10 @@ import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { compositionFigures } from '../composition/compositionFigures.js'
 import { compositionFindings } from '../composition/compositionFindings.js'
+import { cordFindings } from '../composition/cords.js'
+import { coverThese, coverTheseFindings } from '../composition/coverThese.js'
 import { wallFindings } from '../composition/wallFindings.js'
-import { clearing } from '../stability/clearing.js'
+import { clearing, clearingFindings } from '../stability/clearing.js'
 import { stabilityFindings } from '../stability/stabilityFindings.js'
 import { tilts } from '../stability/tilt.js'
 import { floralFigures, floralFindings } from '../florals/floralFindings.js'
@@ -33,6 +35,7 @@ import { menuFindings } from '../serving/menuFindings.js'
 import { tableDishes } from '../serving/tableDishes.js'
 import { stackFindings } from '../settings/stackFindings.js'
 import { clearHeightMm } from '../sight/clearHeight.js'
+import { viewFindings } from '../sight/roomViews.js'
 import { sightFindings } from '../sight/sightFindings.js'
 import { sightLines, type SightLines } from '../sight/sightLines.js'
 import { tableSight, type TableSight } from '../sight/tableSight.js'
@@ -108,19 +111,42 @@ export function createMeasure(): Measure {
       depthMm: number
     ) => {
       const figures = compositionFigures({ room: around, school, pieces, centerpiece: placed }, all, seated, depthMm)
-      return { figures, findings: compositionFindings({ school, centerpiece: placed }, figures) }
+      const toCover = coverThese({ room: around, pieces }, all, seated)
+      return {
+        figures: { ...figures, toCover },
+        findings: [...compositionFindings({ school, centerpiece: placed }, figures), ...coverTheseFindings(school, toCover)]
+      }
     }
   )
-  const stability = memo((household: Look['household'], school: Look['school'], cupboard: Look['pieces'], all: readonly Standing[], seated: SeatPlan) => {
-    const tilted = tilts(all, pieceIndex({ pieces: cupboard }))
+  const stability = memo((look: StabilityParts, all: readonly Standing[], seated: SeatPlan) => {
+    const tilted = tilts(all, pieceIndex(look))
+    const cleared = clearing(all, tilted, look.pieces)
     return {
-      figures: { tilts: tilted, clearing: clearing(all, tilted, cupboard) },
-      findings: stabilityFindings({ household, school }, all, tilted, seated.outline)
+      figures: { tilts: tilted, clearing: cleared },
+      findings: [...stabilityFindings(look, all, tilted, seated.outline), ...clearingFindings(look, cleared)]
     }
   })
-  const wall = memo((around: Look['room'], table: Look['table'], all: readonly Standing[], seated: SeatPlan) =>
-    wallFindings({ room: around, table }, all, seated.outline)
+  const stabilityParts = memo(
+    (...[household, school, table, menu, pieces]: [Look['household'], Look['school'], Look['table'], Look['menu'], Look['pieces']]) => ({
+      household,
+      school,
+      table,
+      menu,
+      pieces
+    })
   )
+  const wall = memo((look: WallParts, all: readonly Standing[], seated: SeatPlan) => [
+    ...wallFindings(look, all, seated.outline),
+    ...viewFindings(look, all, seated.outline),
+    ...cordFindings(look, all, seated.outline)
+  ])
+  const wallParts = memo((...[around, table, pieces, lin, school]: [Look['room'], Look['table'], Look['pieces'], Look['linens'], Look['school']]) => ({
+    room: around,
+    table,
+    pieces,
+    linens: lin,
+    school
+  }))
   const lines = memo((seated: SeatPlan, table: Look['table']) => sightLines(guestEyes(seated, table)))
   const sight = memo((sights: SightLines, pieces: readonly Standing[], trial: boolean) => {
     const found = tableSight(sights, atMeal(pieces))
@@ -169,7 +195,7 @@ export function createMeasure(): Measure {
     const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
     const middleOf = composed(look.room, look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
-    const stands = stability(look.household, look.school, look.pieces, pieces, seated)
+    const stands = stability(stabilityParts(look.household, look.school, look.table, look.menu, look.pieces), pieces, seated)
     const lit = light(pieces, look)
     const grown = florals(look)
     const paid = money(look)
@@ -203,7 +229,7 @@ export function createMeasure(): Measure {
         ...middle(pieces, set, seated),
         ...middleOf.findings,
         ...stands.findings,
-        ...wall(look.room, look.table, pieces, seated),
+        ...wall(wallParts(look.room, look.table, look.pieces, look.linens, look.school), pieces, seated),
         ...seen.findings,
         ...lit.findings,
         ...grown.findings,
@@ -243,6 +269,8 @@ function sameUse(a: Look, b: Look): boolean {
 
 type SettingParts = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces'>
 type LinenParts = Pick<Look, 'linens' | 'pieces' | 'school' | 'table'>
+type StabilityParts = Pick<Look, 'household' | 'school' | 'table' | 'menu' | 'pieces'>
+type WallParts = Pick<Look, 'room' | 'table' | 'pieces' | 'linens' | 'school'>
 
 function seatFigures(table: Look['table'], school: Look['school'], plan: SeatPlan): Figures['seats'] {
   const narrowest = narrowestMm(plan.places)

@@ -1,6 +1,12 @@
 import { collisionProposals } from '../centerpiece/centerpieceProposals.js'
 import { compositionProposals } from '../composition/compositionProposals.js'
 import { artProposals, socketProposals } from '../composition/wallProposals.js'
+import { cordProposals } from '../composition/cordProposals.js'
+import { coverTheseProposals } from '../composition/coverTheseProposals.js'
+import { wallFindings } from '../composition/wallFindings.js'
+import { viewFindings } from '../sight/roomViews.js'
+import { clearingProposals } from '../stability/clearing.js'
+import { headroomProposals, leanProposals, loadProposals, looseProposals } from '../stability/mannerProposals.js'
 import type { BareFinding, FindingCode, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { mouthProposals, petProposals, shortStemProposals, sparseProposals } from '../florals/floralProposals.js'
@@ -32,6 +38,8 @@ const collision: ProposeFor = (look, finding, measured) => collisionProposals(lo
 const nearFlame: ProposeFor = (look, finding, measured) => nearFlameProposals(look, finding, around(measured))
 
 const compose: ProposeFor = (look, finding, measured) => compositionProposals(look, finding, { ...around(measured), composition: measured.figures.composition })
+
+const hands: ProposeFor = (look, finding, measured) => handsProposals(look, finding, around(measured), measured.figures.stability.tilts)
 
 /** Who proposes remedies for what. */
 export const proposals = {
@@ -107,9 +115,21 @@ export const proposals = {
   'compose.middle': compose,
   'piece.tips': tipProposals,
   'piece.edge': (look, finding, measured) => edgeProposals(look, finding, around(measured)),
-  'edge.hands': (look, finding, measured) => handsProposals(look, finding, around(measured)),
+  'edge.hands': hands,
+  'edge.tail': hands,
   'piece.sunk': sunkProposals,
   'piece.opening': sunkProposals,
-  'art.hidden': (look, finding, measured) => artProposals(look, finding, around(measured)),
-  'socket.bare': (look, finding, measured) => socketProposals(look, finding, around(measured))
+  'art.hidden': (look, finding, measured) => artProposals(look, finding, around(measured), wallFindings),
+  'socket.bare': (look, finding, measured) => socketProposals(look, finding, around(measured)),
+  'piece.leans': leanProposals,
+  'piece.drape': looseProposals,
+  'piece.around': looseProposals,
+  'piece.headroom': headroomProposals,
+  'piece.load': loadProposals,
+  'cover.bare': (look, finding, measured) => coverTheseProposals(look, finding, measured.figures.composition.toCover),
+  'cord.reach': (look, finding, measured) => cordProposals(look, finding, around(measured)),
+  'cord.seen': (look, finding, measured) => cordProposals(look, finding, around(measured)),
+  'cord.floor': (look, finding, measured) => cordProposals(look, finding, around(measured)),
+  'view.hidden': (look, finding, measured) => artProposals(look, finding, around(measured), viewFindings),
+  'clear.room': clearingProposals
 } satisfies Record<FindingCode, ProposeFor>

@@ -30,13 +30,13 @@ export function collisionProposals(look: Look, finding: BareFinding, around: Sur
   return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
 }
 
-/** Takes a piece down from its riser or tray, to the same spot on the table. */
+/** Takes a piece down from what it stands on or leans against, to the same spot on the table. */
 export function standOnTable(look: Look, placedId: string): Proposal[] {
   const self = standings(look).find((standing) => standing.placed.id === placedId)
   if (!self || self.placed.on === null) return []
   const edit = makeEdit(look, 'stand-on', (draft) => {
     const target = draft.centerpiece.find((p) => p.id === placedId)!
-    target.on = null
+    Object.assign(target, { on: null, how: 'standing', level: 0 })
     target.xMm = Math.round(self.pose.x)
     target.yMm = Math.round(self.pose.y)
     target.turnDeg = (self.pose.turnRad * 180) / Math.PI

@@ -1,19 +1,20 @@
 import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
-import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
+import type { Surroundings } from '../centerpiece/freeSpot.js'
+import { putNear } from '../centerpiece/putNear.js'
 import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { standings, type Standing } from '../centerpiece/standing.js'
-import { makeEdit } from '../design/edit.js'
+import { applyEdit, makeEdit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
-import type { Look } from '../design/look.js'
-import { newPlaced } from '../design/newLook.js'
+import type { Look, Placed } from '../design/look.js'
 import { isStanding, type StandingPiece } from '../design/piece.js'
+import { sparePieces } from '../design/spare.js'
 import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
 import { footprintMm2 } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
+import type { Point } from '../geometry/point.js'
 import { FULLNESS_SHARE, greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
-import { numberedId } from '../units/slug.js'
 import type { CompositionFigures } from './compositionFigures.js'
 import { visualWeight } from './visualWeight.js'
 
@@ -53,8 +54,7 @@ function meant(look: Look, finding: BareFinding): Proposal {
 
 /** Things that stand on the table moved up onto stands of the house that are free. */
 function onRisers(look: Look, standing: readonly Standing[]): Proposal[] {
-  const used = (id: string) => look.centerpiece.filter((placed) => placed.pieceId === id).length
-  const risers = look.pieces.filter((piece) => piece.kind === 'riser' && piece.owned > used(piece.id))
+  const risers = sparePieces(look).filter((piece) => piece.kind === 'riser')
   const movable = standing.filter((one) => one.placed.on === null && !one.placed.locked && one.piece.kind !== 'tray' && one.piece.kind !== 'riser')
   return risers
     .flatMap((riser) => movable.map((one) => ({ riser, one })))
@@ -113,8 +113,10 @@ function groupMended(look: Look, { outline, laid, composition }: Around): Propos
   const wantsOdd = look.school.groups === 'odd'
   const group = composition.groups.find((ids) => (ids.length % 2 === 1) !== wantsOdd)
   if (!group) return []
-  const few = look.pieces.filter((piece) => isStanding(piece) && piece.owned > look.centerpiece.filter((placed) => placed.pieceId === piece.id).length)
-  const more = few.slice(0, 3).flatMap((piece) => addNear(look, piece as StandingPiece, group[0]!, { outline, laid }))
+  const first = look.centerpiece.find((placed) => placed.id === group[0])!
+  const more = sparePieces(look)
+    .slice(0, 3)
+    .flatMap((piece) => addNear(look, piece, { x: first.xMm, y: first.yMm }, { outline, laid }))
   const uneven = composition.groups.filter((ids) => (ids.length % 2 === 1) !== wantsOdd)
   const off = uneven.map((ids) => ids[ids.length - 1]!)
   const thin = takeOffAllEdit(look, off)
@@ -128,13 +130,9 @@ function groupMended(look: Look, { outline, laid, composition }: Around): Propos
   ]
 }
 
-function addNear(look: Look, piece: StandingPiece, placedId: string, surroundings: Surroundings): Proposal[] {
-  const near = look.centerpiece.find((placed) => placed.id === placedId)!
-  const placed = newPlaced(numberedId(piece.id, look.centerpiece, 1), piece.id, near.xMm, near.yMm)
-  const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, surroundings)
-  if (!spot) return []
-  const at = { xMm: Math.round(spot.x), yMm: Math.round(spot.y) }
-  return [{ code: 'add-piece', edit: makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push({ ...placed, ...at })), params: { pieceId: piece.id } }]
+function addNear(look: Look, piece: StandingPiece, near: Point, surroundings: Surroundings, candle: Placed['candle'] = null): Proposal[] {
+  const { edit, free } = putNear(look, piece, near, surroundings, candle)
+  return free ? [{ code: 'add-piece', edit, params: { pieceId: piece.id } }] : []
 }
 
 /** All that is not locked shifted so that its weight lies in the middle; or the heaviest of the heavier side off. */
@@ -169,10 +167,7 @@ function shiftedToBalance(look: Look, standing: readonly Standing[], outline: Su
 function moreThings(look: Look, surroundings: Around, standing: readonly Standing[]): Proposal[] {
   const [least] = FULLNESS_SHARE[look.school.fullness]
   const lackMm2 = (least - surroundings.composition.covered) * surroundings.composition.middle.areaMm2
-  const spare = look.pieces.filter(
-    (piece): piece is StandingPiece =>
-      isStanding(piece) && piece.kind !== 'holder' && piece.owned > look.centerpiece.filter((placed) => placed.pieceId === piece.id).length
-  )
+  const spare = sparePieces(look).filter((piece) => piece.kind !== 'holder')
   const fuller = { sparse: 'sparse', usual: 'sparse', lush: 'usual' } as const
   const lower = makeEdit(look, 'school', (draft) => void (draft.school.fullness = fuller[look.school.fullness]))
   const flat = spare.filter((piece) => standing.every((one) => one.piece.id !== piece.id)).slice(0, 4)
@@ -221,13 +216,11 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
   if (!first) return []
   const piece = pieceIndex(look).get(first.pieceId)
   const copies = [-0.6, 0.6].map((share) => Math.round(share * halfLengthMm(outline)))
-  const echo = makeEdit(look, 'put-on', (draft) => {
-    for (const xMm of copies) {
-      const placed = { ...newPlaced(numberedId(first.pieceId, draft.centerpiece, 1), first.pieceId, xMm, 0) }
-      const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, { outline, laid })
-      if (spot) draft.centerpiece.push({ ...placed, xMm: Math.round(spot.x), yMm: Math.round(spot.y) })
-    }
-  })
+  const echoed = copies.reduce((sofar, x) => {
+    const { edit, free } = piece && isStanding(piece) ? putNear(sofar, piece, { x, y: 0 }, { outline, laid }) : { edit: null, free: false }
+    return edit && free ? applyEdit(sofar, edit) : sofar
+  }, look)
+  const echo = makeEdit(look, 'put-on', (draft) => void (draft.centerpiece = structuredClone(echoed.centerpiece) as typeof draft.centerpiece))
   const without = takeOffAllEdit(look, lone.placedIds)
   return [
     ...(piece && piece.owned > 2 ? [{ code: 'echo' as const, edit: echo, params: { pieceId: first.pieceId } }] : []),
@@ -250,20 +243,7 @@ function added(look: Look, surroundings: Surroundings, suits: (piece: StandingPi
     .flatMap((piece) => {
       const candle =
         piece.kind === 'holder' ? look.pieces.find((one) => one.kind === 'candle' && one.form === piece.takes && one.diameterMm <= piece.cupMm) : undefined
-      const placed = {
-        ...newPlaced(numberedId(piece.id, look.centerpiece, 1), piece.id),
-        candle: candle ? { candleId: candle.id, lightAtMin: look.occasion.arriveMin } : null
-      }
-      const spot = freeSpot({ ...look, centerpiece: [...look.centerpiece, placed] }, placed.id, surroundings)
-      if (!spot) return []
-      const at = { xMm: Math.round(spot.x), yMm: Math.round(spot.y) }
-      return [
-        {
-          code: 'add-piece' as const,
-          edit: makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push({ ...placed, ...at })),
-          params: { pieceId: piece.id }
-        }
-      ]
+      return addNear(look, piece, { x: 0, y: 0 }, surroundings, candle ? { candleId: candle.id, lightAtMin: look.occasion.arriveMin } : null)
     })
 }
 

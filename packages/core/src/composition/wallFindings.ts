@@ -2,20 +2,21 @@ import type { Standing } from '../centerpiece/standing.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { Outline } from '../geometry/outline.js'
+import { STANDING_EYE_MM } from '../reference/bodies.js'
+import { ART_HIDDEN_MOST } from '../reference/composition.js'
+import { rayMeets } from '../sight/rayMeets.js'
 import type { WorldSolid } from '../solids/solid.js'
 
 /** Somebody looks at a surface at a wall from this far in front of it, standing: common practice, no source. */
 const BEFORE_MM = 2000
-const EYE_MM = 1550
-/** More of a picture than this behind a thing reads as a mistake: our own starting value. */
-export const ART_HIDDEN_MOST = 0.2
 const GRID = 10
 
 type Parts = Pick<Look, 'room' | 'table'>
 
-/** A spot on the wall, x along the surface, z above its top. */
-interface WallSpot {
+/** A spot on the wall, or by its `y` before it: x along the surface, z above its top. */
+export interface WallSpot {
   readonly x: number
+  readonly y?: number
   readonly z: number
 }
 
@@ -23,14 +24,13 @@ interface WallSpot {
 export function wallFindings(look: Parts, standing: readonly Standing[], outline: Outline): BareFinding[] {
   const { behind } = look.room
   if (!behind) return []
-  const view = viewOf(look, outline)
   const found = behind.art.flatMap((art) => {
     const spots = Array.from({ length: GRID * GRID }, (_, i) => ({
       x: art.xMm + art.widthMm * (((i % GRID) + 0.5) / GRID - 0.5),
       z: art.bottomMm - look.table.heightMm + (art.heightMm * (Math.floor(i / GRID) + 0.5)) / GRID
     }))
     return standing.flatMap((one): BareFinding[] => {
-      const share = spots.filter((spot) => one.solids.some((solid) => covers(view, solid, spot))).length / spots.length
+      const share = spots.filter((spot) => one.solids.some((solid) => covers(look, outline, solid, spot))).length / spots.length
       if (share <= ART_HIDDEN_MOST) return []
       return [
         {
@@ -51,31 +51,13 @@ export function wallFindings(look: Parts, standing: readonly Standing[], outline
 
 /** Sockets that somebody standing in front still sees. */
 export function bareSockets(look: Parts, standing: readonly Standing[], outline: Outline): WallSpot[] {
-  const view = viewOf(look, outline)
   return (look.room.behind?.sockets ?? [])
     .map(({ xMm, heightMm }) => ({ x: xMm, z: heightMm - look.table.heightMm }))
-    .filter((spot) => !standing.some((one) => one.solids.some((solid) => solid.opacity > 0.3 && covers(view, solid, spot))))
+    .filter((spot) => !standing.some((one) => one.solids.some((solid) => solid.opacity > 0.3 && covers(look, outline, solid, spot))))
 }
 
-interface View {
-  readonly eyeY: number
-  readonly eyeZ: number
-  readonly wallY: number
-}
-
-function viewOf({ table }: Parts, outline: Outline): View {
-  return { eyeY: -outline.halfWidthMm - BEFORE_MM, eyeZ: EYE_MM - table.heightMm, wallY: outline.halfWidthMm }
-}
-
-/** Whether a solid stands before a spot of the wall, seen from straight in front of the spot. */
-function covers({ eyeY, eyeZ, wallY }: View, solid: WorldSolid, spot: WallSpot): boolean {
-  const share = (solid.y - eyeY) / (wallY - eyeY)
-  const z = eyeZ + (spot.z - eyeZ) * share
-  if (z < solid.z0Mm || z > solid.z1Mm) return false
-  const up = (z - solid.z0Mm) / Math.max(1, solid.z1Mm - solid.z0Mm)
-  const half =
-    solid.kind === 'frustum'
-      ? solid.r0Mm + (solid.r1Mm - solid.r0Mm) * up
-      : Math.abs(solid.halfXMm * Math.cos(solid.turnRad)) + Math.abs(solid.halfYMm * Math.sin(solid.turnRad))
-  return Math.abs(spot.x - solid.x) <= half
+/** Whether a solid stands before a spot of the wall or of the surface, for somebody standing straight in front of it. */
+export function covers({ table }: Pick<Look, 'table'>, outline: Outline, solid: WorldSolid, spot: WallSpot): boolean {
+  const eye = { x: spot.x, y: -outline.halfWidthMm - BEFORE_MM, z: STANDING_EYE_MM - table.heightMm }
+  return rayMeets(solid, eye, { x: spot.x, y: spot.y ?? outline.halfWidthMm, z: spot.z })
 }

@@ -8,10 +8,10 @@ import type { Look } from '../design/look.js'
 import { bareSockets, wallFindings } from './wallFindings.js'
 
 /** To one side of the picture, cut lower, or off. */
-export function artProposals(look: Look, finding: BareFinding, around: Surroundings): Proposal[] {
+export function artProposals(look: Look, finding: BareFinding, around: Surroundings, check: typeof wallFindings): Proposal[] {
   if (finding.at.kind !== 'piece') return []
   const { placedId } = finding.at
-  const spot = freeSpot(look, placedId, around, (moved) => wallFindings(look, moved, around.outline).every((one) => one.code !== 'art.hidden'))
+  const spot = freeSpot(look, placedId, around, (moved) => check(look, moved, around.outline).every((one) => one.code !== finding.code))
   const placed = look.centerpiece.find((one) => one.id === placedId)
   const lower = placed?.arrangement
     ? [0.6, 0.3].map((share) => ({

@@ -81,7 +81,19 @@ export const findingCodes = [
   'piece.sunk',
   'piece.opening',
   'art.hidden',
-  'socket.bare'
+  'socket.bare',
+  'piece.leans',
+  'piece.drape',
+  'piece.around',
+  'piece.headroom',
+  'piece.load',
+  'cover.bare',
+  'cord.reach',
+  'cord.seen',
+  'cord.floor',
+  'edge.tail',
+  'view.hidden',
+  'clear.room'
 ] as const
 
 export type FindingCode = (typeof findingCodes)[number]
@@ -216,7 +228,16 @@ export const remedyCodes = [
   'without-accent',
   'open-middle',
   'meant',
-  'let-sockets'
+  'let-sockets',
+  'lean-right',
+  'lean-on',
+  'other-level',
+  'stand-all-on-table',
+  'drape-over',
+  'mechanics',
+  'cord-along',
+  'on-cells',
+  'keep-at-meal'
 ] as const
 export type RemedyCode = (typeof remedyCodes)[number]
 

@@ -192,7 +192,22 @@ export type Ornament = PieceCommon & {
   readonly cordMm: number | null
 }
 
-export const supplyUses = ['foam', 'tape', 'wax-dots', 'lighter', 'coin-cell', 'aa-cell', 'polish', 'dye', 'linen-care', 'glue', 'twine', 'other'] as const
+export const supplyUses = [
+  'foam',
+  'tape',
+  'frog',
+  'wire',
+  'wax-dots',
+  'lighter',
+  'coin-cell',
+  'aa-cell',
+  'polish',
+  'dye',
+  'linen-care',
+  'glue',
+  'twine',
+  'other'
+] as const
 export type SupplyUse = (typeof supplyUses)[number]
 export const servingTools = ['spoon', 'fork', 'tongs', 'ladle', 'knife'] as const
 export type ServingTool = (typeof servingTools)[number]

@@ -2,7 +2,7 @@ import { allSettings } from './settingIds.js'
 import type { Draft } from 'immer'
 import { makeEdit, type Edit } from './edit.js'
 import type { Look, PlaceSetting } from './look.js'
-import type { Piece } from './piece.js'
+import type { Piece, Vessel } from './piece.js'
 import type { Proposal } from './finding.js'
 
 /** Puts one piece in the place of another wherever the look uses it. */
@@ -53,8 +53,12 @@ export function sameJob(a: Piece, b: Piece): boolean {
   if (a.kind === 'holder' && b.kind === 'holder') return a.takes === b.takes
   if (a.kind === 'ornament' && b.kind === 'ornament') return a.form === b.form
   if (a.kind === 'tool' && b.kind === 'tool') return a.tool === b.tool
+  if (a.kind === 'tray' && b.kind === 'tray') return a.upper.length === b.upper.length
+  if (a.kind === 'vessel' && b.kind === 'vessel') return a.form === b.form || (isOpen(a) && isOpen(b))
   return true
 }
+
+const isOpen = (vessel: Vessel) => vessel.form !== 'cloche' && vessel.form !== 'lantern'
 
 /** Swaps for every other piece of the look that does the same job and passes the test, the most owned first. */
 export function swapProposals(look: Look, fromId: string, suits: (candidate: Piece) => boolean = () => true, most = 3): Proposal[] {

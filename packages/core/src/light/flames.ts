@@ -15,11 +15,13 @@ export interface Flame {
   readonly highMm: number
   /** A glass wall stands around it, higher than the flame at its highest. */
   readonly shielded: boolean
+  /** Id of the lantern it burns in, with whatever else stands in there; null outside one. */
+  readonly inside: string | null
 }
 
 /** A flame nearer to something than the safety profile allows. */
 export interface FlameConflict {
-  readonly kind: 'combustible' | 'above' | 'flame'
+  readonly kind: 'combustible' | 'above' | 'flame' | 'closed'
   readonly flame: Standing
   readonly other: Standing
   readonly distanceMm: number
@@ -35,7 +37,9 @@ export function flamesOf(standing: readonly Standing[], endMin: number): Flame[]
     const highMm = seatMm + candle.heightMm + FLAME_HEIGHT_MM
     const lowMm = seatMm + heightAfterMm(candle, Math.max(0, endMin - piece.placed.candle.lightAtMin))
     const rimMm = piece.piece.chimney ? piece.footMm + piece.piece.chimney.rimMm : 0
-    return [{ standing: piece, x: piece.pose.x, y: piece.pose.y, lowMm, highMm, shielded: rimMm >= seatMm + candle.heightMm }]
+    const around = standing.find((other) => other.placed.id === piece.carrierId)
+    const inside = around?.piece.kind === 'vessel' && around.piece.form === 'lantern' && around.topMm > highMm ? around.placed.id : null
+    return [{ standing: piece, x: piece.pose.x, y: piece.pose.y, lowMm, highMm, shielded: inside !== null || rimMm >= seatMm + candle.heightMm, inside }]
   })
 }
 
@@ -54,7 +58,7 @@ export function flameDistanceMm(flame: Flame, solid: WorldSolid): number {
 /** Every flame against everything that burns and every other flame. */
 export function flameConflicts(standing: readonly Standing[], endMin: number, safety: School['safety']): FlameConflict[] {
   const flames = flamesOf(standing, endMin)
-  return [...burning(flames, standing, safety), ...flames.flatMap((flame, i) => leaning(flame, flames.slice(i + 1), safety))]
+  return [...smothered(flames, standing), ...burning(flames, standing, safety), ...flames.flatMap((flame, i) => leaning(flame, flames.slice(i + 1), safety))]
 }
 
 /** Whether any flame of some pieces is too near to others, or theirs to these. */
@@ -64,12 +68,22 @@ export function conflictsBetween(moved: readonly Standing[], others: readonly St
   return own.some((flame) => leaning(flame, theirs, safety).length > 0) || burning(own, others, safety).length > 0 || burning(theirs, moved, safety).length > 0
 }
 
+/** A flame below a glass that nothing rises out of: it goes out, and the glass cracks. */
+function smothered(flames: readonly Flame[], standing: readonly Standing[]): FlameConflict[] {
+  return flames.flatMap((flame) => {
+    const over = standing.find((other) => other.placed.id === flame.standing.carrierId)
+    if (over?.piece.kind !== 'vessel' || over.piece.form !== 'cloche') return []
+    return [{ kind: 'closed' as const, flame: flame.standing, other: over, distanceMm: 0, limitMm: over.piece.depthMm }]
+  })
+}
+
 function burning(flames: readonly Flame[], standing: readonly Standing[], safety: School['safety']): FlameConflict[] {
   const limitMm = flameClearance[safety].fromCombustibleMm
   const fuel = standing.filter((other) => burningSolids(other).length > 0)
   return flames.flatMap((flame) => {
-    if (flame.shielded) return []
+    if (flame.shielded && flame.inside === null) return []
     return fuel.flatMap((other) => {
+      if (flame.inside !== null && other.carrierId !== flame.inside) return []
       const far = limitMm + other.reachMm
       if (other === flame.standing || carries(other, flame.standing) || Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far)
         return []

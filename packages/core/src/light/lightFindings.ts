@@ -111,7 +111,7 @@ function nearFlames(look: Look, standing: readonly Standing[]): BareFinding[] {
       at: { kind: 'piece', placedId: conflict.flame.placed.id, otherId: conflict.other.placed.id },
       measured: { distanceMm: conflict.distanceMm },
       limit: { distanceMm: conflict.limitMm },
-      because: conflict.kind === 'above' ? 'plume' : conflict.kind === 'flame' ? 'flames-lean' : 'burns'
+      because: conflict.kind === 'closed' ? 'smothered' : conflict.kind === 'above' ? 'plume' : conflict.kind === 'flame' ? 'flames-lean' : 'burns'
     })
   }
   return [...worst.values()]

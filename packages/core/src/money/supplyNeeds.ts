@@ -1,13 +1,14 @@
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece, SupplyUse } from '../design/piece.js'
-import { cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply, TAPE_FROM_MOUTH_MM } from '../reference/supplies.js'
+import { mechanicsOf } from '../florals/mechanics.js'
+import { cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply } from '../reference/supplies.js'
 
 /** So many of a supply, and the code of what calls for it. */
 export interface SupplyNeed {
   readonly piece: Piece
   readonly count: number
-  readonly cause: 'stems-in-foam' | 'stems-in-tape' | 'tapers-stand' | 'flames' | 'cells' | 'care'
+  readonly cause: 'stems-in-foam' | 'stems-in-tape' | 'stems-in-frog' | 'stems-in-wire' | 'tapers-stand' | 'flames' | 'cells' | 'care'
 }
 
 /** What the whole look calls for beside its pieces: mechanics for stems, fixings and fire for candles, cells, care before laying. */
@@ -25,19 +26,24 @@ export function supplyNeeds(look: Look, used: ReadonlySet<string>): SupplyNeed[]
 
 type Add = (use: SupplyUse, count: number, cause: SupplyNeed['cause']) => void
 
-/** Foam in open bowls, by volume; one roll of tape for all wide cylinders and jugs. */
+/** Foam by volume; a frog for each vessel; one roll of tape or wire for all. */
 function addMechanics(look: Look, add: Add): void {
   const index = pieceIndex(look)
   let bricks = 0
-  let wide = false
+  let frogs = 0
+  const rolls = new Set<string>()
   for (const placed of look.centerpiece) {
     const vessel = findPiece(index, placed.pieceId, 'vessel')
     if (!vessel || !placed.arrangement?.stems.some((line) => line.count > 0)) continue
-    if (vessel.form === 'bowl') bricks += ((Math.PI / 4) * vessel.mouthMm ** 2 * vessel.depthMm * FOAM_FILL) / FOAM_BRICK_MM3
-    else wide ||= vessel.mouthMm >= TAPE_FROM_MOUTH_MM
+    const held = mechanicsOf(vessel, placed.arrangement)
+    if (held === 'foam') bricks += ((Math.PI / 4) * vessel.mouthMm ** 2 * vessel.depthMm * FOAM_FILL) / FOAM_BRICK_MM3
+    if (held === 'frog') frogs++
+    rolls.add(held)
   }
   add('foam', Math.ceil(bricks), 'stems-in-foam')
-  add('tape', wide ? 1 : 0, 'stems-in-tape')
+  add('tape', rolls.has('tape') ? 1 : 0, 'stems-in-tape')
+  add('wire', rolls.has('wire') ? 1 : 0, 'stems-in-wire')
+  add('frog', frogs, 'stems-in-frog')
 }
 
 function addCandles(look: Look, add: Add): void {

@@ -49,3 +49,7 @@ function interpolate(table: readonly (readonly [number, number])[], at: number):
   const [k1, v1] = table[next]!
   return v0 + ((at - k0) / (k1 - k0)) * (v1 - v0)
 }
+
+/** Eyes of somebody standing, handbook section 2; of a child of about seven, standing: common practice, no source. */
+export const STANDING_EYE_MM = 1550
+export const CHILD_STANDING_EYE_MM = 1120

@@ -85,3 +85,10 @@ export const textureOf: Record<Material, string> = {
   resin: 'resin'
 }
 export const greenMaterials: readonly Material[] = ['plant', 'dried', 'faux']
+
+/** More of a picture, a window or a plant than this behind a thing reads as a mistake: our own starting value. */
+export const ART_HIDDEN_MOST = 0.2
+/** Two colors nearer than this in OKLab read as one across a room, as a cord on a table: our own starting value. */
+export const BLENDS_WITHIN = 0.12
+/** Less of a cord than this seen bare is not looked at: our own starting value. */
+export const CORD_SEEN_MM = 120

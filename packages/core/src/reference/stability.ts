@@ -13,3 +13,7 @@ export const SMALL_HANDS_MM = inches(12)
 
 /** What stands in something shows at least this far above its rim, or half of it: our own starting value. */
 export const SHOWS_LEAST_MM = 30
+
+/** A dog's tail sweeps surfaces up to this high, this far in from the edge: our own starting values. */
+export const TAIL_TOP_MM = 560
+export const TAIL_REACH_MM = inches(10)

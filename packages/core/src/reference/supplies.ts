@@ -20,6 +20,8 @@ export const cellsPerFlameless = {
 const names: Record<SupplyUse, string> = {
   foam: 'Wet foam, brick',
   tape: 'Clear vase tape, roll',
+  frog: 'Pin frog',
+  wire: 'Chicken wire, roll',
   'wax-dots': 'Wax dot',
   lighter: 'Long lighter',
   'coin-cell': 'Coin cell',

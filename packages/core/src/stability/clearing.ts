@@ -1,4 +1,8 @@
-import type { Standing } from '../centerpiece/standing.js'
+import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { standings, type Standing } from '../centerpiece/standing.js'
+import { makeEdit } from '../design/edit.js'
+import type { BareFinding, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
 import { extentSize, type Piece } from '../design/piece.js'
 import { footprintMm2 } from '../geometry/footprint.js'
 import { floorExtent } from '../solids/pieceSolids.js'
@@ -47,6 +51,35 @@ export function clearing(standing: readonly Standing[], tilts: readonly Tilt[], 
     sideMm: roots.reduce((sum, one) => sum + 2 * footRadiusMm(one.foot) + 20, 0),
     trayId: lifts > 1 && grams <= LIFT_GRAMS ? trayFor(roots, standing, pieces) : null
   }
+}
+
+/** The sideboard is too short for what is cleared; nothing where nobody said how long it is. */
+export function clearingFindings(look: Pick<Look, 'menu' | 'school'>, cleared: Clearing): BareFinding[] {
+  const { sideboardMm } = look.menu
+  if (sideboardMm === null || cleared.sideMm <= sideboardMm || look.school.meant.includes('clear.room')) return []
+  return [
+    {
+      code: 'clear.room',
+      severity: 'note',
+      at: { kind: 'table' },
+      measured: { lengthMm: cleared.sideMm },
+      limit: { lengthMm: sideboardMm },
+      because: 'nowhere-to-go'
+    }
+  ]
+}
+
+/** What leaves stays instead, the widest first, or goes off the table for good; or it is meant so. */
+export function clearingProposals(look: Look): Proposal[] {
+  const leaving = standings(look).filter((one) => one.placed.on === null && !one.placed.atMeal)
+  const widest = [...leaving].sort((a, b) => footRadiusMm(b.foot) - footRadiusMm(a.foot)).slice(0, 3)
+  const stays = widest.map((one) => ({
+    code: 'keep-at-meal' as const,
+    edit: makeEdit(look, 'clear-for-meal', (draft) => void (draft.centerpiece.find((placed) => placed.id === one.placed.id)!.atMeal = true)),
+    params: { placedId: one.placed.id }
+  }))
+  const off = widest.map((one) => takeOffProposal(look, one.placed.id))
+  return [...stays, ...off, { code: 'meant', edit: makeEdit(look, 'school', (draft) => void draft.school.meant.push('clear.room')), params: {} }]
 }
 
 /** Things on a tray take this much more room than their feet: our own starting value. */

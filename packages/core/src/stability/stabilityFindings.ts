@@ -5,27 +5,34 @@ import { beyondMm, grown, type Outline } from '../geometry/outline.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { floorExtent, isSupport, rimHeightMm } from '../solids/pieceSolids.js'
 import { extentSize } from '../design/piece.js'
-import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
+import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TAIL_REACH_MM, TAIL_TOP_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
+import { mannerFindings } from './mannerFindings.js'
 import { footRadiusMm, type Tilt } from './tilt.js'
 
-type Parts = Pick<Look, 'household' | 'school'>
+type Parts = Pick<Look, 'household' | 'school' | 'table'>
 
 /** What can tip or be pulled down, and what vanishes or does not go into what it stands in. */
 export function stabilityFindings(look: Parts, standing: readonly Standing[], tilts: readonly Tilt[], outline: Outline): BareFinding[] {
   const byId = new Map(standing.map((one) => [one.placed.id, one]))
+  const least = leastTiltDeg(look.household)
   return [
-    ...tipFindings(look, standing, tilts),
+    ...tipFindings(least, standing, tilts),
+    ...mannerFindings(standing, tilts, least),
     ...edgeFindings(look, standing, outline),
+    ...tailFindings(look, standing, tilts, outline),
     ...standing.flatMap((one) => insideFindings(one, one.placed.on === null ? undefined : byId.get(one.placed.on)))
   ]
 }
 
-function tipFindings({ household }: Parts, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
-  const reached = household.toddlers || household.dogs || household.cats
-  const least = reached ? TILT_REACHED_DEG : TILT_LEAST_DEG
+/** The tilt a table must bear in this house. */
+function leastTiltDeg({ toddlers, dogs, cats }: Look['household']): number {
+  return toddlers || dogs || cats ? TILT_REACHED_DEG : TILT_LEAST_DEG
+}
+
+function tipFindings(least: number, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
   return tilts.flatMap((tilt, i): BareFinding[] => {
     // what stands in something with a wall round it leans on that
-    if (tilt.tiltDeg >= least || standing[i]!.placed.on !== null) return []
+    if (tilt.tiltDeg >= least || standing[i]!.placed.on !== null || standing[i]!.manner) return []
     return [
       {
         code: 'piece.tips',
@@ -43,7 +50,7 @@ function tipFindings({ household }: Parts, standing: readonly Standing[], tilts:
 function edgeFindings({ household, school }: Parts, standing: readonly Standing[], outline: Outline): BareFinding[] {
   const inner = grown(outline, -EDGE_MM)
   const glass = standing
-    .filter((one) => one.placed.on === null && one.piece.material === 'glass' && reachesPast(one, inner))
+    .filter((one) => one.carrierId === null && one.piece.material === 'glass' && reachesPast(one, inner))
     .map((one): BareFinding => ({
       code: 'piece.edge',
       severity: 'note',
@@ -61,6 +68,30 @@ function edgeFindings({ household, school }: Parts, standing: readonly Standing[
   ]
 }
 
+/** On a low surface what breaks, burns or tips where a dog's tail sweeps. */
+export function withinTail(look: Pick<Look, 'household' | 'table'>, standing: readonly Standing[], tilts: readonly Tilt[], outline: Outline): Standing[] {
+  if (!look.household.dogs || look.table.heightMm > TAIL_TOP_MM) return []
+  const inner = grown(outline, -TAIL_REACH_MM)
+  return standing.filter((one) => {
+    const tips = (tilts.find((tilt) => tilt.placedId === one.placed.id)?.tiltDeg ?? 90) < TILT_REACHED_DEG
+    return one.carrierId === null && (breaks(one) || one.candle?.burn.kind === 'wax' || tips) && reachesPast(one, inner)
+  })
+}
+
+function tailFindings(
+  look: Pick<Look, 'household' | 'table' | 'school'>,
+  standing: readonly Standing[],
+  tilts: readonly Tilt[],
+  outline: Outline
+): BareFinding[] {
+  const swept = look.school.meant.includes('edge.tail') ? [] : withinTail(look, standing, tilts, outline)
+  if (swept.length === 0) return []
+  const severity = swept.some((one) => one.candle?.burn.kind === 'wax') ? 'warn' : 'note'
+  return [{ code: 'edge.tail', severity, at: { kind: 'table' }, measured: { pieces: swept.length }, limit: { distanceMm: TAIL_REACH_MM }, because: 'tail' }]
+}
+
+const breaks = ({ piece }: Standing) => piece.material === 'glass' || piece.material === 'porcelain' || piece.kind === 'vessel'
+
 function reachesPast(one: Standing, outline: Outline): boolean {
   return rimPoints(one.foot).some((p) => beyondMm(outline, p) > 0.5)
 }
@@ -69,19 +100,18 @@ function reachesPast(one: Standing, outline: Outline): boolean {
 export function withinReach(standing: readonly Standing[], outline: Outline): Standing[] {
   const safe = grown(outline, -SMALL_HANDS_MM)
   return standing.filter((one) => {
-    const breaks = one.piece.material === 'glass' || one.piece.material === 'porcelain' || one.piece.kind === 'vessel'
-    return one.placed.on === null && (breaks || one.candle?.burn.kind === 'wax') && reachesPast(one, safe)
+    return one.carrierId === null && (breaks(one) || one.candle?.burn.kind === 'wax') && reachesPast(one, safe)
   })
 }
 
 /** Lost below the rim, or too wide for the opening; the riser that would mend it is its height. */
 function insideFindings(one: Standing, below: Standing | undefined): BareFinding[] {
-  if (!below || !isSupport(below.piece)) return []
-  const rim = rimHeightMm(below.piece)
+  if (!below || !isSupport(below.piece) || one.placed.how !== 'standing') return []
+  const rim = rimHeightMm(below.piece, one.placed.level)
   const at = { kind: 'piece', placedId: one.placed.id, otherId: below.placed.id } as const
   if (below.piece.kind === 'vessel') {
     const openMm = below.piece.form === 'cloche' ? extentSize(floorExtent(below.piece)).lengthMm : below.piece.mouthMm
-    const wideMm = 2 * one.reachMm
+    const wideMm = below.piece.form === 'lantern' ? 2 * footRadiusMm(one.spread) : 2 * one.reachMm
     if (wideMm > openMm)
       return [{ code: 'piece.opening', severity: 'warn', at, measured: { widthMm: wideMm }, limit: { widthMm: openMm }, because: 'does-not-pass' }]
   }

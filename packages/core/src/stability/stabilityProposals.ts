@@ -9,7 +9,8 @@ import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { beyondMm, grown } from '../geometry/outline.js'
-import { withinReach } from './stabilityFindings.js'
+import { withinReach, withinTail } from './stabilityFindings.js'
+import type { Tilt } from './tilt.js'
 
 /** Cut lower, another that stands better, or off the table. */
 export function tipProposals(look: Look, finding: BareFinding): Proposal[] {
@@ -47,11 +48,13 @@ export function edgeProposals(look: Look, finding: BareFinding, around: Surround
   return [...(spot ? [moveProposal(look, placedId, spot)] : []), takeOffProposal(look, placedId)]
 }
 
-/** All of it off the table, or a rule this house does without. */
-export function handsProposals(look: Look, _: BareFinding, around: Surroundings): Proposal[] {
-  const off = withinReach(standings(look), around.outline).map((one) => one.placed.id)
+/** All of it further in or off the table, or a rule this house does without. */
+export function handsProposals(look: Look, finding: BareFinding, around: Surroundings, tilts: readonly Tilt[]): Proposal[] {
+  const all = standings(look)
+  const reached = finding.code === 'edge.tail' ? withinTail(look, all, tilts, around.outline) : withinReach(all, around.outline)
+  const off = reached.map((one) => one.placed.id)
   const thin = takeOffAllEdit(look, off)
-  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push('edge.hands'))
+  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push(finding.code))
   return [
     { code: 'thin-out', edit: thin, params: { count: off.length } },
     { code: 'meant', edit: meant, params: {} }

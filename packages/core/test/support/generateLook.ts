@@ -17,6 +17,7 @@ import {
   type Random,
   type TableShape
 } from '@hestiad/core'
+import { wildMiddle, wildViews } from './wildMiddle.js'
 
 const main = JSON.parse(
   readFileSync(
@@ -100,7 +101,8 @@ function placedOf(random: Random, i: number, x: number, y: number): Placed {
   const kind = random()
   if (kind < 0.3) return { ...base, pieceId: 'tealight-smoke', candle: { candleId: 'tealight-8', lightAtMin: 1200 } }
   if (kind < 0.5) return { ...base, pieceId: 'holder-brass-low', candle: { candleId: 'taper-ivory-8', lightAtMin: 1200 } }
-  if (kind < 0.65) return { ...base, pieceId: 'bud-bottle', arrangement: { stems: [{ stemId: 'rose-garden', count: 1 }], riseMm: 70, spreadMm: 70 } }
+  if (kind < 0.65)
+    return { ...base, pieceId: 'bud-bottle', arrangement: { stems: [{ stemId: 'rose-garden', count: 1 }], riseMm: 70, spreadMm: 70, mechanics: null } }
   if (kind < 0.8) return { ...base, pieceId: 'persimmons' }
   if (kind < 0.9) return { ...base, pieceId: 'spool-jar' }
   return {
@@ -112,7 +114,8 @@ function placedOf(random: Random, i: number, x: number, y: number): Placed {
         { stemId: 'lisianthus', count: 6 }
       ],
       riseMm: 90,
-      spreadMm: 180
+      spreadMm: 180,
+      mechanics: null
     }
   }
 }
@@ -132,7 +135,7 @@ function laidRows(look: Look, count: number, random: Random): Placed[] {
     atMeal: true,
     ...plainPlaced,
     candle: null,
-    arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200 }
+    arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200, mechanics: null }
   }
   const rows = Array.from({ length: count - 1 }, (_, i) => {
     const share = (2 * (Math.floor(i / 3) + 0.5)) / columns - 1
@@ -172,11 +175,12 @@ function wildRoom(random: Random): Look['room'] {
   const clear = () => (random() < 0.4 ? 400 + Math.floor(random() * 1000) : null)
   return {
     clearMm: { north: clear(), east: clear(), south: clear(), west: clear() },
+    ...wildViews(random),
     pass: random() < 0.3,
     lightFrom: pick(random, [null, 'north', 'east']),
     behind:
       random() < 0.4
-        ? { art: [{ id: 'art', name: 'Print', xMm: 0, widthMm: 500, bottomMm: 800, heightMm: 600 }], sockets: [{ xMm: 600, heightMm: 900 }] }
+        ? { art: [{ id: 'art', name: 'Print', kind: 'picture', xMm: 0, widthMm: 500, bottomMm: 800, heightMm: 600 }], sockets: [{ xMm: 600, heightMm: 900 }] }
         : null,
     fixture: random() < 0.5 ? { bottomMm: 900 + Math.floor(random() * 700), widthMm: 500 } : null
   }
@@ -197,7 +201,7 @@ function wildMenu(random: Random): Look['menu'] {
     dishes: random() < 0.8 ? dishes : [],
     drinks: pick(random, [[], ['water', 'red'], ['sparkling', 'white', 'red']]),
     oneGlass: random() < 0.3,
-    sideboardMm: random() < 0.5 ? 1400 : null
+    sideboardMm: random() < 0.5 ? 1400 : random() < 0.5 ? 200 : null
   }
 }
 
@@ -219,6 +223,7 @@ function wildPieces(pieces: Look['pieces'], random: Random): Look['pieces'] {
   const patterned = random() < 0.3
   const noTools = random() < 0.3
   const cold = random() < 0.3
+  const weak = random() < 0.3
   return pieces.map((piece) => {
     const one = {
       ...piece,
@@ -226,6 +231,7 @@ function wildPieces(pieces: Look['pieces'], random: Random): Look['pieces'] {
       ...(cold ? { heatSafe: 'no' as const, foodSafe: 'yes' as const } : {})
     }
     if (small && one.kind === 'napkin') return { ...one, sideMm: 330 }
+    if (weak && (one.kind === 'riser' || one.kind === 'tray')) return { ...one, loadG: 60 }
     return noTools && one.kind === 'tool' ? { ...one, owned: 1, tool: 'spoon' } : one
   })
 }
@@ -248,7 +254,8 @@ function wild(look: Look, random: Random): Look {
         { stemId: 'honesty', count: 3 }
       ],
       riseMm: 60 + Math.floor(random() * 500),
-      spreadMm: 120 + Math.floor(random() * 400)
+      spreadMm: 120 + Math.floor(random() * 400),
+      mechanics: null
     }
   }
   const carried: Placed[] = [
@@ -323,6 +330,7 @@ function wild(look: Look, random: Random): Look {
     table: {
       ...look.table,
       shape: random() < 0.25 ? { kind: 'rectangle', lengthMm: 2400, widthMm: 820 } : random() < 0.5 ? otherShape(random) : look.table.shape,
+      ...(random() < 0.12 ? { heightMm: 450, seatHeightMm: 300 } : {}),
       apronMm: pick(random, [null, 60, 140]),
       chair: pick(random, [
         { kind: 'side', widthMm: 510 },
@@ -356,7 +364,7 @@ function wild(look: Look, random: Random): Look {
       napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: pick(random, foldKinds) },
       starId: pick(random, [null, ...look.setting.plateIds])
     },
-    centerpiece: random() < 0.15 ? look.centerpiece.slice(0, 2) : [...look.centerpiece, tall, ...carried],
+    centerpiece: random() < 0.15 ? look.centerpiece.slice(0, 2) : [...look.centerpiece, tall, ...carried, ...wildMiddle(random)],
     offers: look.offers.filter(() => random() < 0.8),
     pieces: wildPieces(look.pieces, random)
   }
