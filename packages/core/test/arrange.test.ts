@@ -142,7 +142,7 @@ it('let go over a tray a piece stands on it when its whole foot does, over a fil
   ])
   const all = standings(look)
   const [tray, jar] = all
-  const onto = (x: number, y: number, self = jar!) => dropOnto({ x, y }, self, all)?.placed.id ?? null
+  const onto = (x: number, y: number, self = jar!) => dropOnto({ x, y }, self, all)?.below.placed.id ?? null
   expect(onto(100, 0)).toBe('t')
   expect(onto(-150, 0)).toBe('r')
   expect(onto(290, 0)).toBeNull()

@@ -22,7 +22,7 @@ export function coverTheseProposals(look: Look, finding: BareFinding, spots: rea
   return [
     ...(held ? otherMechanics(look, placedId) : filledUp(look, own)),
     ...(own[0]!.what === 'gap'
-      ? [...scarfOver(look, placedId), ...swapProposals(look, placed.pieceId, (piece) => piece.kind === 'riser' && !piece.legs && piece.owned > 0, 2)]
+      ? [...scarfOver(look, placedId), ...swapProposals(look, placed.pieceId, (piece) => piece.kind === 'riser' && !piece.legs && piece.owned > 0, 1)]
       : []),
     { code: 'meant', edit: meant, params: {} }
   ]
@@ -33,7 +33,7 @@ function filledUp(look: Look, spots: readonly CoverThis[]): Proposal[] {
   return sparePieces(look)
     .filter((piece) => piece.kind === 'ornament' && fillers.includes(piece.form) && spareCount(look, piece) >= spots.length)
     .sort((a, b) => fillers.indexOf((a as { form: string }).form) - fillers.indexOf((b as { form: string }).form))
-    .slice(0, 4)
+    .slice(0, 2)
     .map((piece) => ({
       code: 'add-piece' as const,
       edit: makeEdit(look, 'put-on', (draft) => {
@@ -58,19 +58,14 @@ function outward(spot: CoverThis, piece: StandingPiece, look: Look): { x: number
 function scarfOver(look: Look, placedId: string): Proposal[] {
   return sparePieces(look)
     .filter((piece) => piece.kind === 'ornament' && piece.form === 'throw')
-    .slice(0, 2)
-    .flatMap((piece) =>
-      [0, 90].map((turnDeg) => ({
-        code: 'drape-over' as const,
-        edit: makeEdit(
-          look,
-          'put-on',
-          (draft) =>
-            void draft.centerpiece.push({ ...newPlaced(numberedId(piece.id, draft.centerpiece, 1), piece.id), on: placedId, how: 'draped' as const, turnDeg })
-        ),
-        params: { pieceId: piece.id, placedId }
-      }))
-    )
+    .slice(0, 1)
+    .map((piece) => ({
+      code: 'drape-over' as const,
+      edit: makeEdit(look, 'put-on', (draft) => {
+        draft.centerpiece.push({ ...newPlaced(numberedId(piece.id, draft.centerpiece, 1), piece.id), on: placedId, how: 'draped' })
+      }),
+      params: { pieceId: piece.id, placedId }
+    }))
 }
 
 /** Held in another way, or more of the stems there are. */

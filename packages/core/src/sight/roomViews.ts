@@ -52,8 +52,7 @@ export function viewFindings(look: Parts, standing: readonly Standing[], outline
     if (view.side === look.room.door) continue
     const spots = spotsOf(look, view, outline)
     for (const one of standing) {
-      const solids = one.solids.filter((solid) => solid.opacity > 0.3)
-      const share = spots.filter((spot) => solids.some((solid) => rayMeets(solid, eye, spot))).length / spots.length
+      const share = hiddenOf(one, view, eye, spots)
       if (share > (worst.get(one.placed.id) ?? ART_HIDDEN_MOST)) worst.set(one.placed.id, share)
     }
   }
@@ -65,6 +64,21 @@ export function viewFindings(look: Parts, standing: readonly Standing[], outline
     limit: { share: ART_HIDDEN_MOST },
     because: 'fights-view'
   }))
+}
+
+const known = new WeakMap<Standing, Map<RoomView, { readonly from: readonly number[]; readonly share: number }>>()
+
+/** Kept for as long as the piece, the view and the door stay where they are. */
+function hiddenOf(one: Standing, view: RoomView, eye: Point3, spots: readonly Point3[]): number {
+  const views = known.get(one) ?? known.set(one, new Map()).get(one)!
+  const earlier = views.get(view)
+  const [first, last] = [spots[0]!, spots[spots.length - 1]!]
+  const from = [eye.x, eye.y, eye.z, first.x, first.y, first.z, last.x, last.y, last.z]
+  if (earlier?.from.every((value, i) => value === from[i])) return earlier.share
+  const solids = one.solids.filter((solid) => solid.opacity > 0.3)
+  const share = spots.filter((spot) => solids.some((solid) => rayMeets(solid, eye, spot))).length / spots.length
+  views.set(view, { from, share })
+  return share
 }
 
 /** What is behind a guest for whoever sits most nearly across. */

@@ -1,0 +1,105 @@
+import {
+  applyEdit,
+  createAssessor,
+  fillWith,
+  newPlaced,
+  packDiscs,
+  packMost,
+  piecesOverlapMm,
+  plainSchool,
+  standings,
+  type Look,
+  type Piece
+} from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { demoLook, guests, longTable } from './support/looks.js'
+
+/**
+ * Least radius of a circle around n unit circles. R. L. Graham, B. D. Lubachevsky, K. J. Nurmela and P. R. J. Östergård, Dense packings of congruent
+ * circles in a circle, Discrete Mathematics 181 (1998), table of the best known (values from memory, four decimals; proven to n = 13 and 19).
+ */
+const bestRadius: readonly (readonly [count: number, radius: number])[] = [
+  [1, 1],
+  [2, 2],
+  [3, 2.1547],
+  [4, 2.4142],
+  [5, 2.7013],
+  [6, 3],
+  [7, 3],
+  [8, 3.3048],
+  [9, 3.6131],
+  [10, 3.813],
+  [11, 3.9238],
+  [12, 4.0296],
+  [13, 4.2361],
+  [14, 4.3284],
+  [19, 4.8637]
+]
+
+const R = 40
+
+describe('discs side by side', () => {
+  it.each(bestRadius)('%i fit a circle one percent wider than the least known, at radius %f', (count, radius) => {
+    const into = { kind: 'round', radiusMm: R * radius * 1.01 } as const
+    const places = packDiscs(into, R, count)
+    expect(places).toHaveLength(count)
+    places!.forEach((a, i) => {
+      expect(Math.hypot(a.x, a.y)).toBeLessThanOrEqual(into.radiusMm - R + 1)
+      for (const b of places!.slice(0, i)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(2 * R - 1)
+    })
+  })
+
+  it('none is put where the least known radius says it cannot be', () => {
+    for (const [count, radius] of bestRadius.slice(1)) expect(packDiscs({ kind: 'round', radiusMm: R * radius * 0.96 }, R, count), `${count}`).toBeNull()
+  })
+
+  it('in a rectangle two wide and six long there are twelve, and one fewer than nothing in a slit', () => {
+    expect(packMost({ kind: 'rect', halfXMm: 6 * R, halfYMm: 2 * R }, R, 60)).toHaveLength(12)
+    expect(packMost({ kind: 'rect', halfXMm: 6 * R, halfYMm: R * 0.9 }, R, 60)).toHaveLength(0)
+    expect(packDiscs({ kind: 'round', radiusMm: 1 }, R, 0)).toEqual([])
+  })
+
+  it('the same question gets the same answer', () => {
+    const ask = () => packMost({ kind: 'round', radiusMm: 4.4 * R }, R, 20)
+    expect(ask()).toEqual(ask())
+  })
+})
+
+describe('filling', () => {
+  const demo = demoLook()
+  const of = (id: string, change: object): Piece => ({ ...demo.pieces.find((piece) => piece.id === id)!, ...change }) as Piece
+  const plum = of('pods-poppy', { id: 'plum', owned: 5, material: 'fruit', form: 'fruit', extent: { kind: 'round', diameterMm: 60 }, heightMm: 55 })
+  const tray = of('tray-oak-handled', { id: 'tray', extent: { kind: 'round', diameterMm: 60 * 3.02 }, wallMm: 0, floorMm: 10, rimMm: 10 })
+  const look = (...more: Piece[]): Look => ({
+    ...demo,
+    table: longTable(110, 48),
+    guests: guests(4),
+    school: { ...demo.school, ...plainSchool },
+    pieces: [...demo.pieces.filter((piece) => more.every((one) => one.id !== piece.id)), ...more],
+    centerpiece: [newPlaced('t', 'tray')]
+  })
+
+  it('a tray three plums across holds seven; five are owned, so five are put, apart from each other and wholly on it', () => {
+    const before = look(tray, plum)
+    const fill = fillWith(before, 't', 'plum')!
+    expect(fill).toMatchObject({ fits: 7, spare: 5 })
+    const after = applyEdit(before, fill.edit)
+    const plums = standings(after).filter((one) => one.piece.id === 'plum')
+    expect(plums).toHaveLength(5)
+    plums.forEach((a, i) => plums.slice(0, i).forEach((b) => expect(piecesOverlapMm(a, b)).toBe(0)))
+    const told = createAssessor()
+      .measure(after)
+      .findings.filter((finding) => finding.code === 'piece.support' || finding.code === 'piece.piece')
+    expect(told).toEqual([])
+    expect(fillWith(after, 't', 'plum')).toMatchObject({ spare: 0 })
+  })
+
+  it('a level with no room above holds none, a vase with flowers is not filled, a thing of no kind that carries gives nothing', () => {
+    const stand = of('tiers-brass', { id: 'tray', upper: [{ heightMm: 70, diameterMm: 170 }] })
+    expect(fillWith(look(stand, plum), 't', 'plum', 0)).toMatchObject({ fits: 0 })
+    expect(fillWith(look(stand, plum), 't', 'plum', 1)!.fits).toBe(5)
+    const full = { ...look(tray, plum), centerpiece: [{ ...newPlaced('t', 'jug-sky'), arrangement: { stems: [], riseMm: 50, spreadMm: 80, mechanics: null } }] }
+    expect(fillWith(full, 't', 'plum')).toBeNull()
+    expect(fillWith({ ...look(tray, plum), centerpiece: [newPlaced('t', 'pods-poppy')] }, 't', 'plum')).toBeNull()
+  })
+})
