@@ -33,8 +33,27 @@ export * from './design/finding.js'
 export { swapEdit, sameJob, mergeStems } from './design/swap.js'
 export { takeOffEdit, withAllAbove } from './design/takeOff.js'
 export * from './solids/solid.js'
-export { floorExtent, pieceSolids, rimHeightMm, standHeightMm, isSupport, vesselBelly, STEMS_SHARE } from './solids/pieceSolids.js'
-export { FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, EYES_BEHIND_EDGE_MM, eyeAboveSeatMm } from './reference/bodies.js'
+export {
+  floorExtent,
+  headroomMm,
+  isSupport,
+  LANTERN_FLOOR_MM,
+  pieceSolids,
+  rimHeightMm,
+  standHeightMm,
+  STEMS_SHARE,
+  takesStems,
+  vesselBelly
+} from './solids/pieceSolids.js'
+export {
+  FACE_BELOW_EYES_MM,
+  FACE_HALF_HEIGHT_MM,
+  FACE_HALF_WIDTH_MM,
+  CHILD_STANDING_EYE_MM,
+  EYES_BEHIND_EDGE_MM,
+  eyeAboveSeatMm,
+  STANDING_EYE_MM
+} from './reference/bodies.js'
 export { placeWidthMm, EDGE_GAP_MM } from './reference/places.js'
 export { FLAME_HEIGHT_MM, LIT_BEFORE_MIN } from './reference/candles.js'
 export { tableOutline } from './seating/tableOutline.js'
@@ -99,7 +118,7 @@ export { leanFault } from './stability/mannerFindings.js'
 export { panelOf } from './solids/panel.js'
 export { mechanicsOf } from './florals/mechanics.js'
 export { sparePieces, spareCount } from './design/spare.js'
-export { behindGuests, doorEye, viewFindings, type BehindGuest } from './sight/roomViews.js'
+export { behindGuests, doorEye, extentOfRoom, viewFindings, viewPlace, type BehindGuest } from './sight/roomViews.js'
 export { rayMeets } from './sight/rayMeets.js'
 export { sightByHeight, type SeenAtHeight } from './sight/sightByHeight.js'
 export { atMeal, isPliant, standings, type Manner, type Standing } from './centerpiece/standing.js'

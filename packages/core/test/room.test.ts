@@ -55,7 +55,6 @@ const find = (look: Look, code: FindingCode) =>
     .findings.find((finding) => finding.code === code)
 const outline = (look: Look) => seatPlan(look).outline
 const halfWidth = 24 * 25.4
-const halfLength = 55 * 25.4
 
 it('a line meets a frustum or a box where three’s Raycaster hits its mesh: 4000 seeded lines', () => {
   const random = seededRandom(77)

@@ -15,6 +15,8 @@ export interface GarlandLay {
   readonly lengthMm: number
   readonly widthMm?: number
   readonly middleY?: number
+  /** How far it hangs down over the table's edge at each end; not for a ring. */
+  readonly dropMm?: number
   /** How far two pieces lie over one another where they are joined. */
   readonly overlapMm?: number
 }
@@ -41,7 +43,8 @@ export function layGarland(look: Look, lay: GarlandLay): LaidGarland {
   if (piece?.kind !== 'ornament') throw new RangeError(`${lay.pieceId} is no garland`)
   const pieceMm = extentSize(piece.extent).lengthMm
   const points = pathPoints(lay)
-  const runMm = points.slice(1).reduce((sum, point, i) => sum + Math.hypot(point.x - points[i]!.x, point.y - points[i]!.y), 0)
+  const dropMm = lay.path === 'ring' ? 0 : (lay.dropMm ?? 0)
+  const runMm = points.slice(1).reduce((sum, point, i) => sum + Math.hypot(point.x - points[i]!.x, point.y - points[i]!.y), 2 * dropMm)
   const overlapMm = lay.overlapMm ?? OVERLAP_MM
   const pieces = Math.max(1, Math.ceil((runMm - overlapMm) / Math.max(1, pieceMm - overlapMm) - 1e-9))
   const used = (runMm + (pieces - 1) * overlapMm) / runMm
@@ -50,14 +53,19 @@ export function layGarland(look: Look, lay: GarlandLay): LaidGarland {
     look.centerpiece.flatMap((placed) => (placed.group === null ? [] : [{ id: placed.group }])),
     1
   )
+  const part = (mm: number) => Math.min(0.999, (mm * used) / pieceMm)
   const edit = makeEdit(look, 'put-on', (draft) => {
+    for (const end of dropMm > 0 ? [-1, 1] : []) {
+      const hanging = newPlaced(numberedId(group, draft.centerpiece, 1), lay.pieceId, Math.round((end * lay.lengthMm) / 2), Math.round(lay.middleY ?? 0))
+      draft.centerpiece.push({ ...hanging, turnDeg: end < 0 ? 180 : 0, how: 'draped', group, part: part(dropMm) })
+    }
     for (const [from, to] of segments(points)) {
       const lengthMm = Math.hypot(to.x - from.x, to.y - from.y)
       const placed: Placed = {
         ...newPlaced(numberedId(group, draft.centerpiece, 1), lay.pieceId, Math.round((from.x + to.x) / 2), Math.round((from.y + to.y) / 2)),
         turnDeg: Math.round((Math.atan2(to.y - from.y, to.x - from.x) * 1800) / Math.PI) / 10,
         group,
-        part: Math.min(0.999, (lengthMm * used) / pieceMm)
+        part: part(lengthMm)
       }
       draft.centerpiece.push(placed as (typeof draft.centerpiece)[number])
     }

@@ -2,14 +2,13 @@ import type { Standing } from '../centerpiece/standing.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look, RoomView, Side } from '../design/look.js'
 import { halfLengthMm, type Outline } from '../geometry/outline.js'
-import type { Point3 } from '../geometry/point.js'
+import type { Point3, Pose } from '../geometry/point.js'
 import { STANDING_EYE_MM } from '../reference/bodies.js'
 import { ART_HIDDEN_MOST } from '../reference/composition.js'
 import { rayMeets } from './rayMeets.js'
 
-/** Walls nobody measured stand so far from the table, doors so far: our own starting values. */
-const WALL_MM = 1500
-const DOOR_MM = 2000
+/** Walls nobody measured stand so far from the table's edge: our own starting value. */
+const WALL_MM = 2000
 const GRID = 10
 
 type Parts = Pick<Look, 'room' | 'table'>
@@ -17,7 +16,7 @@ type Parts = Pick<Look, 'room' | 'table'>
 /** Where somebody who comes in stands, eyes above the tabletop; null while nobody said where the door is. */
 export function doorEye({ room, table }: Parts, outline: Outline): Point3 | null {
   if (!room.door) return null
-  return { ...onSide(room.door, outline, room.clearMm[room.door] ?? DOOR_MM, 0), z: STANDING_EYE_MM - table.heightMm }
+  return { ...onSide(room.door, outline, room.clearMm[room.door] ?? WALL_MM, 0), z: STANDING_EYE_MM - table.heightMm }
 }
 
 /** A spot so far out from the table's edge on a side, and so far along that side. */
@@ -31,6 +30,26 @@ function onSide(side: Side, outline: Outline, outMm: number, alongMm: number): {
       return { x: halfLengthMm(outline) + outMm, y: alongMm }
     case 'west':
       return { x: -halfLengthMm(outline) - outMm, y: alongMm }
+  }
+}
+
+/** A spot of a wall, so far along it, facing the table. */
+export function viewPlace({ room }: Pick<Look, 'room'>, side: Side, alongMm: number, outline: Outline): Pose {
+  const turnRad = { north: 0, east: -Math.PI / 2, south: Math.PI, west: Math.PI / 2 }[side]
+  return { ...onSide(side, outline, room.clearMm[side] ?? WALL_MM, alongMm), turnRad }
+}
+
+/** The walls round the table, the one a surface stands at right behind it. */
+export function extentOfRoom(
+  { room }: Pick<Look, 'room'>,
+  outline: Outline
+): { readonly x0: number; readonly x1: number; readonly y0: number; readonly y1: number } {
+  const out = (side: Side) => room.clearMm[side] ?? WALL_MM
+  return {
+    x0: -halfLengthMm(outline) - out('west'),
+    x1: halfLengthMm(outline) + out('east'),
+    y0: -outline.halfWidthMm - out('south'),
+    y1: outline.halfWidthMm + (room.behind ? 0 : out('north'))
   }
 }
 

@@ -48,7 +48,7 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
   }
 
   function mirror(): void {
-    if (store.look && store.selected) store.apply(mirrorEdit(store.look, store.selected))
+    if (store.look && store.selected) store.apply(mirrorEdit(store.look, store.selected, store.mirror ?? 'ends'))
   }
 
   function onKey(event: KeyboardEvent): void {

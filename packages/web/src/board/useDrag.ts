@@ -1,4 +1,19 @@
-import { applyEdit, dropOnto, makeEdit, movedWith, snap, standings, toFrame, twinOf, type Look, type Point, type Snap, type Standing } from '@hestiad/core'
+import {
+  applyEdit,
+  dropOnto,
+  makeEdit,
+  movedWith,
+  snap,
+  standings,
+  toFrame,
+  twinOf,
+  type Look,
+  type MirrorAxis,
+  type Onto,
+  type Point,
+  type Snap,
+  type Standing
+} from '@hestiad/core'
 import { ref } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { dragging } from './dragging.js'
@@ -58,9 +73,11 @@ export function useDrag(view: () => Viewport) {
     const self = all.find((one) => one.placed.id === id)
     if (!self) return shift(base, id, by)
     const spot = { x: self.pose.x + by.x, y: self.pose.y + by.y }
-    const below = free || movedWith(base, id).length > 1 ? undefined : dropOnto(spot, self, all)
-    onto.value = below && below.placed.id !== self.placed.on ? below.placed.id : null
-    if (below !== undefined && (below?.placed.id ?? null) !== self.placed.on) {
+    const below = free || self.placed.how !== 'standing' || movedWith(base, id).length > 1 ? undefined : dropOnto(spot, self, all)
+    const to = below?.below.placed.id ?? null
+    const same = to === self.placed.on && (below?.level ?? 0) === self.placed.level
+    onto.value = same ? null : to
+    if (below !== undefined && !same) {
       held.value = null
       return stoodOn(self, spot, below)
     }
@@ -77,21 +94,22 @@ export function useDrag(view: () => Viewport) {
 }
 
 /** The piece put on or in a support, or down on the table, at a spot of the table. */
-function stoodOn(self: Standing, spot: Point, below: Standing | null): Recipe {
-  const at = below ? toFrame(below.pose, spot) : spot
+function stoodOn(self: Standing, spot: Point, onto: Onto | null): Recipe {
+  const at = onto ? toFrame(onto.below.pose, spot) : spot
   return (draft) => {
     const placed = draft.centerpiece.find((one) => one.id === self.placed.id)
     if (!placed) return
-    placed.on = below?.placed.id ?? null
+    placed.on = onto?.below.placed.id ?? null
+    placed.level = onto?.level ?? 0
     placed.xMm = Math.round(at.x)
     placed.yMm = Math.round(at.y)
   }
 }
 
-/** A shift on the table of a piece and its group, given to each in the frame of what it stands on; with `mirror` its twin moves the other way. */
-export function shift(look: Look, id: string, by: Point, mirror = false): Recipe {
+/** A shift on the table of a piece and its group, given to each in the frame of what it stands on; with `mirror` its twin moves as its image does. */
+export function shift(look: Look, id: string, by: Point, mirror: MirrorAxis | null = null): Recipe {
   const ids = movedWith(look, id)
-  const twin = mirror ? twinOf(look, id) : null
+  const twin = mirror ? twinOf(look, id, mirror) : null
   const turn = supportTurnRad(look, id)
   const [cos, sin] = [Math.cos(-turn), Math.sin(-turn)]
   return (draft) => {
@@ -102,8 +120,9 @@ export function shift(look: Look, id: string, by: Point, mirror = false): Recipe
         placed.yMm = Math.round(placed.yMm + by.x * sin + by.y * cos)
       } else if (placed.id === twin) {
         const self = look.centerpiece.find((one) => one.id === id)
-        placed.xMm = Math.round(placed.xMm - by.x)
-        placed.yMm = Math.round(placed.yMm + (Math.sign(placed.yMm || 1) === Math.sign(self?.yMm || 1) ? by.y : -by.y))
+        const across = mirror === 'sides' || Math.sign(placed.yMm || 1) !== Math.sign(self?.yMm || 1)
+        placed.xMm = Math.round(placed.xMm + (mirror === 'sides' ? by.x : -by.x))
+        placed.yMm = Math.round(placed.yMm + (across ? -by.y : by.y))
       }
     }
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isStanding, pieceIndex, type Look, type StandingPiece } from '@hestiad/core'
+import { createAssessor, isStanding, pieceIndex, putNear, type Look, type StandingPiece } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -11,7 +11,6 @@ import GarlandFields from './GarlandFields.vue'
 import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
 import VariantsList from './VariantsList.vue'
-import { putOn } from './putOn.js'
 
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
@@ -36,7 +35,8 @@ const found = computed(() => {
 const hides = (id: string) => store.figures?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
 function put(piece: StandingPiece): void {
-  const { edit, id, free } = putOn(props.look, piece)
+  const { plan, laid } = createAssessor().measure(props.look)
+  const { edit, id, free } = putNear(props.look, piece, { x: 0, y: 0 }, { outline: plan.outline, laid })
   noRoom.value = !free
   store.apply(edit)
   store.selected = id

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { alignEdit, distributeEdit, groupEdit, mirrorEdit, type Look, type Placed } from '@hestiad/core'
+import { alignEdit, alongEdgeEdit, distributeEdit, groupEdit, mirrorAxes, mirrorEdit, seatPlan, SHOW_MARGIN_MM, type Look, type Placed } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
+import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** What is done with the chosen piece, and with several: kept in place, mirrored, grouped, put on the axis, spaced evenly. */
@@ -28,7 +29,13 @@ function group(): void {
 }
 
 function mirror(): void {
-  store.apply(mirrorEdit(props.look, props.placed.id))
+  store.apply(mirrorEdit(props.look, props.placed.id, store.mirror ?? 'ends'))
+}
+
+/** Just inside the places, or two inches from the edge where nobody sits. */
+function alongEdge(): void {
+  const depthMm = props.look.guests.length > 0 ? (store.figures?.setting.depthMm ?? 0) : 0
+  store.apply(alongEdgeEdit(props.look, store.chosen, seatPlan(props.look).outline, depthMm + SHOW_MARGIN_MM))
 }
 </script>
 
@@ -36,13 +43,20 @@ function mirror(): void {
   <div class="stack actions">
     <div class="checks">
       <CheckField :label="t('compose.lock')" :model-value="placed.locked" @update:model-value="lock" />
-      <CheckField v-model="store.mirror" :label="t('compose.mirrorMode')" />
+      <SelectField
+        v-model="store.mirror"
+        :label="t('compose.mirrorMode')"
+        none="–"
+        :choices="mirrorAxes.map((value) => ({ value, label: t(`compose.mirrorAxes.${value}`) }))"
+        @none="store.mirror = null"
+      />
     </div>
     <div class="row">
       <el-button size="small" :disabled="placed.on !== null" @click="mirror">{{ t('compose.mirror') }}</el-button>
       <el-button size="small" :disabled="!several && !grouped" @click="group">{{ grouped ? t('compose.ungroup') : t('compose.group') }}</el-button>
       <el-button v-if="several" size="small" @click="store.apply(alignEdit(look, store.chosen, 0))">{{ t('compose.align') }}</el-button>
       <el-button v-if="store.chosen.length > 2" size="small" @click="store.apply(distributeEdit(look, store.chosen))">{{ t('compose.distribute') }}</el-button>
+      <el-button v-if="store.chosen.length > 2" size="small" @click="alongEdge">{{ t('compose.alongEdge') }}</el-button>
     </div>
     <p class="soft small">{{ several ? t('compose.several', { n: store.chosen.length }) : fewOwned ? t('compose.mirrorFew') : t('compose.chooseMore') }}</p>
   </div>

@@ -9,7 +9,6 @@ import {
   swapEdit,
   makeEdit,
   takeOffEdit,
-  withAllAbove,
   type Look,
   type Placed,
   type StandingPiece
@@ -20,6 +19,8 @@ import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import ChosenActions from './ChosenActions.vue'
+import FillFields from './FillFields.vue'
+import HowItStands from './HowItStands.vue'
 import PieceThumb from './PieceThumb.vue'
 
 /** The chosen piece: where it stands and on what, whether it stays at the meal, and what could stand there instead. */
@@ -29,10 +30,6 @@ const store = useLook()
 const { length } = usePreferences()
 const standing = computed(() => standings(props.look).find((s) => s.placed.id === props.placed.id))
 const tilt = computed(() => store.figures?.stability.tilts.find((one) => one.placedId === props.placed.id))
-const supports = computed(() => {
-  const own = withAllAbove(props.look, props.placed.id)
-  return standings(props.look).filter((s) => isSupport(s.piece) && !own.has(s.placed.id))
-})
 const swaps = computed(() => {
   const piece = standing.value?.piece
   if (!piece) return []
@@ -44,18 +41,6 @@ const swaps = computed(() => {
 
 function set(part: Partial<Pick<Placed, 'xMm' | 'yMm' | 'turnDeg' | 'atMeal'>>, what: 'move' | 'turn' | 'clear-for-meal'): void {
   store.edit(what, (d) => void Object.assign(d.centerpiece.find((p) => p.id === props.placed.id) ?? {}, part))
-}
-
-/** Onto a tray or riser it goes to its middle; back on the table it keeps its spot. */
-function standOn(on: string | null): void {
-  const at = standing.value?.pose
-  store.edit('stand-on', (d) => {
-    const placed = d.centerpiece.find((p) => p.id === props.placed.id)
-    if (!placed) return
-    placed.on = on
-    placed.xMm = on === null ? Math.round(at?.x ?? 0) : 0
-    placed.yMm = on === null ? Math.round(at?.y ?? 0) : 0
-  })
 }
 
 function swap(piece: StandingPiece): void {
@@ -108,13 +93,8 @@ function takeOff(): void {
         @update:model-value="set({ turnDeg: $event }, 'turn')"
       />
     </div>
-    <div v-if="supports.length > 0" class="field">
-      <label for="stands-on">{{ t('centerpiece.on') }}</label>
-      <select id="stands-on" class="native" :value="placed.on ?? ''" @change="standOn(($event.target as HTMLSelectElement).value || null)">
-        <option value="">{{ t('centerpiece.table') }}</option>
-        <option v-for="support in supports" :key="support.placed.id" :value="support.placed.id">{{ support.piece.name }}</option>
-      </select>
-    </div>
+    <HowItStands :look="look" :standing="standing" />
+    <FillFields v-if="isSupport(standing.piece) && !placed.arrangement" :look="look" :standing="standing" />
     <div class="row between">
       <label class="row"
         ><el-switch

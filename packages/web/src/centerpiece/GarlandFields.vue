@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { garlandPaths, layGarland, type GarlandLay, type Look } from '@hestiad/core'
+import { garlandPaths, halfLengthMm, layGarland, seatPlan, type GarlandLay, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -19,11 +19,21 @@ const chosen = ref<string | null>(null)
 const path = ref<GarlandLay['path']>('middle')
 const free = computed(() => store.figures?.composition.middle)
 const typedMm = ref<number | null>(null)
-const lengthMm = computed(() => typedMm.value ?? Math.round((free.value?.lengthMm ?? 1000) * 0.92))
+const dropMm = ref(0)
+/** Hanging over the ends it runs the whole table. */
+const lengthMm = computed(() =>
+  dropMm.value > 0 ? Math.round(2 * halfLengthMm(seatPlan(props.look).outline)) : (typedMm.value ?? Math.round((free.value?.lengthMm ?? 1000) * 0.92))
+)
 const pieceId = computed(() => chosen.value ?? garlands.value.find((piece) => piece.owned > 0)?.id ?? garlands.value[0]?.id ?? null)
 const laid = computed(() =>
   open.value && pieceId.value
-    ? layGarland(props.look, { pieceId: pieceId.value, path: path.value, lengthMm: lengthMm.value, widthMm: Math.round((free.value?.widthMm ?? 300) * 0.8) })
+    ? layGarland(props.look, {
+        pieceId: pieceId.value,
+        path: path.value,
+        lengthMm: lengthMm.value,
+        widthMm: Math.round((free.value?.widthMm ?? 300) * 0.8),
+        dropMm: dropMm.value
+      })
     : undefined
 )
 </script>
@@ -38,6 +48,14 @@ const laid = computed(() =>
       :choices="garlandPaths.map((value) => ({ value, label: t(`compose.garlandPaths.${value}`) }))"
     />
     <LengthField :label="t('centerpiece.along')" :model-value="lengthMm" :min-mm="200" :max-mm="10000" @update:model-value="typedMm = $event" />
+    <LengthField
+      v-if="path !== 'ring'"
+      :label="t('compose.garlandDrop')"
+      :model-value="dropMm"
+      :min-mm="0"
+      :max-mm="700"
+      @update:model-value="dropMm = $event"
+    />
     <p v-if="laid" class="soft">{{ t('compose.garlandTold', { pieces: laid.pieces, length: length(laid.runMm) }) }}</p>
     <el-button size="small" :disabled="!laid" @click="laid && store.apply(laid.edit)">{{ t('compose.lay') }}</el-button>
   </details>

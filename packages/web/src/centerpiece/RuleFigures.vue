@@ -46,6 +46,8 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       <dd>{{ accents }}</dd>
       <dt>{{ t('compose.materials') }}</dt>
       <dd>{{ c.finishes.length }}, {{ c.textures.length }} <span class="soft">/ 2, 3</span></dd>
+      <dt>{{ t('compose.toCover') }}</dt>
+      <dd>{{ c.toCover.length }}</dd>
       <dt>{{ t('compose.clear') }}</dt>
       <dd>
         <template v-if="clearing.pieces === 0">{{ t('compose.nothingToClear') }}</template>

@@ -8,6 +8,7 @@ import { photoColors } from '../workers/photoColors.js'
 import CountField from '../shell/CountField.vue'
 import PhotoInput from '../shell/PhotoInput.vue'
 import LengthField from '../shell/LengthField.vue'
+import CarryFields from './CarryFields.vue'
 import FactFields from './FactFields.vue'
 import FlawFields from './FlawFields.vue'
 import { choicesOf, reshaped, sizesOf } from './kindFields.js'
@@ -178,6 +179,7 @@ function setPhoto(photoId: string | null): void {
         t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
       }}</template>
     </p>
+    <CarryFields :piece="piece" @change="set" />
     <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
     <OtherUses :item="item" @add="emit('add', $event)" />
     <FactFields :item="item" @change="emit('change', $event)" />

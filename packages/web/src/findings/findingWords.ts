@@ -1,4 +1,4 @@
-import { formatAmount, formatClock, formatDuration, pieceIndex, type BareFinding, type Look, type Remedy } from '@hestiad/core'
+import { formatAmount, formatClock, formatDuration, formatWeight, pieceIndex, type BareFinding, type Look, type Remedy } from '@hestiad/core'
 import type { Composer } from 'vue-i18n'
 
 type Translate = Composer['t']
@@ -55,7 +55,7 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     of: m['of'] ?? '',
     share: percent(m['share'] ?? 0),
     misfit: finding.because in misfits ? misfits[finding.because]! : '',
-    has: mm(m['hasMm']) || 'made for another kind',
+    has: mm(m['hasMm'] ?? m['haveMm']) || 'made for another kind',
     life: formatDuration(m['lifeMin'] ?? 0),
     outAt: formatClock(m['outAtMin'] ?? 0),
     asked: formatDuration(l['lifeMin'] ?? 0),
@@ -72,7 +72,7 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     spend: formatAmount(m['spendCents'] ?? 0, look.money.currency),
     working: formatAmount(l['spendCents'] ?? 0, look.money.currency),
     pieces: m['pieces'] ?? '',
-    needed: m['needed'] ?? '',
+    needed: m['needed'] ?? (mm(l['haveMm']) || '–'),
     part: finding.at.kind === 'part' ? t(`part.${finding.at.part}`) : '',
     drawn: formatAmount(m['drawnCents'] ?? 0, look.money.currency),
     reserve: formatAmount(l['drawnCents'] ?? 0, look.money.currency),
@@ -109,6 +109,18 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     shows: mm(m['showsMm']),
     wantedShows: mm(l['showsMm']),
     riser: mm(l['riserMm']),
+    leans: leanWords(finding, 'measured', mm),
+    wantedLeans: leanWords(finding, 'limit', mm),
+    hang: mm(m['hangMm']) || '–',
+    wantedHang: mm(l['hangMm']) || '–',
+    room: mm(l['heightMm']),
+    weight: formatWeight(m['grams'] ?? 0),
+    wantedWeight: formatWeight(l['grams'] ?? 0),
+    cord: mm(m['cordMm']),
+    wantedCord: mm(l['cordMm']) || '–',
+    seen: mm(m['seenMm']),
+    wantedSeen: mm(l['seenMm']),
+    sideLength: mm(l['lengthMm']),
     age: l['ageYears'] ?? '',
     lightness: Math.round(m['lightness'] ?? 0),
     wantedLightness: l['lightness'] ?? '',
@@ -120,6 +132,15 @@ function paramsOf(finding: BareFinding, { t, look, length }: Words): Record<stri
     guest: at.kind === 'guest' ? (look.guests.find((one) => one.id === at.guestId)?.name ?? '') : '',
     course: at.kind === 'guest' ? t(`brief.${at.course}`).toLowerCase() : ''
   }
+}
+
+/** A lean in degrees, a height or a push, whichever the finding is about. */
+function leanWords(finding: BareFinding, part: 'measured' | 'limit', mm: (value: number | undefined) => string): string {
+  const { leanDeg, heightMm, pushG } = finding[part] as Record<'leanDeg' | 'heightMm' | 'pushG', number | undefined>
+  if (leanDeg !== undefined) return `${Math.round(leanDeg)}° from upright`
+  if (heightMm !== undefined) return `held ${mm(heightMm)} up`
+  if (pushG !== undefined) return `pushed with ${formatWeight(pushG)}`
+  return part === 'measured' ? 'stands free' : 'held by something'
 }
 
 const misfits: Record<string, string> = {
@@ -187,7 +208,10 @@ function remedyParams(remedy: Remedy, { t, look, length }: Words): Record<string
     otherPlaced: placedName(look, String(p['otherId'] ?? '')).toLowerCase(),
     fullness: p['fullness'] === undefined ? '' : t(`compose.fullnesses.${p['fullness']}`).toLowerCase(),
     groups: p['groups'] === undefined ? '' : t(`compose.groupKinds.${p['groups']}`).toLowerCase(),
-    color: p['color'] ?? ''
+    color: p['color'] ?? '',
+    lean: `${p['leanDeg'] ?? ''}°`,
+    level: p['level'] ?? '',
+    mechanics: p['mechanics'] === undefined ? '' : t(`florals.mechanicsNames.${p['mechanics']}`).toLowerCase()
   }
 }
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
-import { findPiece, petCaution, pieceIndex, piecesOf, type Arrangement, type Look, type Placed } from '@hestiad/core'
+import { findPiece, mechanicsNames, mechanicsOf, petCaution, pieceIndex, piecesOf, takesStems, type Arrangement, type Look, type Placed } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import LengthField from '../shell/LengthField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
+import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import StemThumb from './StemThumb.vue'
@@ -16,9 +17,18 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const index = computed(() => pieceIndex(props.look))
-const vessels = computed(() => props.look.centerpiece.filter((p) => index.value.get(p.pieceId)?.kind === 'vessel'))
+const vessels = computed(() =>
+  props.look.centerpiece.filter((p) => {
+    const vessel = findPiece(index.value, p.pieceId, 'vessel')
+    return vessel !== undefined && takesStems(vessel)
+  })
+)
 const chosen = computed<Placed | undefined>(() => vessels.value.find((p) => p.id === store.selected) ?? vessels.value[0])
 const needs = computed(() => store.figures?.florals.find((f) => f.placedId === chosen.value?.id))
+const usual = computed(() => {
+  const vessel = findPiece(index.value, chosen.value?.pieceId, 'vessel')
+  return vessel && chosen.value?.arrangement ? mechanicsOf(vessel, { ...chosen.value.arrangement, mechanics: null }) : 'none'
+})
 const animals = computed(() => props.look.household.cats || props.look.household.dogs)
 
 function change(part: Partial<Arrangement>): void {
@@ -38,7 +48,8 @@ function begin(): void {
       placed.arrangement = {
         stems: [],
         riseMm: Math.round(Math.max(60, Math.min(vessel.heightMm, 130))),
-        spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90))
+        spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90)),
+        mechanics: null
       }
   })
 }
@@ -102,6 +113,14 @@ function addStem(stemId: string | null): void {
             @update:model-value="change({ spreadMm: $event })"
           />
         </div>
+        <SelectField
+          :label="t('florals.mechanics')"
+          :model-value="chosen.arrangement.mechanics"
+          :none="t('florals.usualMechanics', { what: t(`florals.mechanicsNames.${usual}`).toLowerCase() })"
+          :choices="mechanicsNames.map((value) => ({ value, label: t(`florals.mechanicsNames.${value}`) }))"
+          @update:model-value="change({ mechanics: $event })"
+          @none="change({ mechanics: null })"
+        />
         <dl v-if="needs && needs.stems > 0">
           <dt>{{ t('florals.through') }}</dt>
           <dd :class="{ bad: needs.stems > needs.mouthMost }">{{ t('florals.of', { stems: needs.stems, most: needs.mouthMost }) }}</dd>

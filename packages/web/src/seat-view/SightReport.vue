@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import {
+  atMeal,
+  behindGuests,
   clearHeightMm,
   flamesOf,
   guestEyes,
@@ -17,6 +19,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
 import { usePreferences } from '../stores/preferences.js'
+import HeightsChart from './HeightsChart.vue'
 
 /** Who sees whom, what is in the way, how tall each piece could be, and which flames stand at eye level: to be shown to a client. */
 const props = defineProps<{ look: Look; sight: Figures['sight'] }>()
@@ -24,16 +27,28 @@ const { t } = useI18n()
 const { length } = usePreferences()
 const index = computed(() => pieceIndex(props.look))
 const nameOf = (placedId: string) => index.value.get(props.look.centerpiece.find((one) => one.id === placedId)?.pieceId ?? '')?.name ?? ''
-const eyes = computed(() => guestEyes(seatPlan(props.look), props.look.table))
+const plan = computed(() => seatPlan(props.look))
+const eyes = computed(() => guestEyes(plan.value, props.look.table))
+const lines = computed(() => sightLines(eyes.value))
+const meal = computed(() => atMeal(standings(props.look)))
+const behind = computed(() =>
+  behindGuests(props.look, eyes.value, plan.value.outline).map(({ number, from, viewId }) => {
+    const view = props.look.room.views.find((one) => one.id === viewId)
+    const name = (n: number) => plan.value.guests[n - 1]?.name ?? String(n)
+    return {
+      key: `${number} ${viewId}`,
+      words: t(view?.kind === 'window' ? 'sight.against' : 'sight.behindAt', { name: name(number), view: view?.name.toLowerCase() ?? '', from: name(from) })
+    }
+  })
+)
 const pieces = computed(() => {
-  const lines = sightLines(eyes.value)
-  return standings(props.look)
-    .filter((one) => one.placed.atMeal && one.topMm > lines.lowestMm)
+  return meal.value
+    .filter((one) => one.topMm > lines.value.lowestMm)
     .map((one) => ({
       id: one.placed.id,
       name: one.piece.name,
       topMm: one.topMm,
-      clearMm: clearHeightMm(one, lines, 0),
+      clearMm: clearHeightMm(one, lines.value, 0),
       views: props.sight.costs.find((cost) => cost.placedId === one.placed.id)?.blames.length ?? 0
     }))
     .sort((a, b) => b.views - a.views || b.topMm - a.topMm)
@@ -82,6 +97,12 @@ const glareWords = computed(() =>
       <li v-for="piece in pieces" :key="piece.id" :class="{ bad: piece.views > 0 }">
         {{ t('sight.piece', { name: nameOf(piece.id), top: length(piece.topMm), clear: length(piece.clearMm), views: piece.views }) }}
       </li>
+    </ul>
+    <HeightsChart v-if="look.guests.length > 1" :lines="lines" :standing="meal" :first="sight.costs[0]?.placedId ?? null" />
+    <h3>{{ t('sight.behind') }}</h3>
+    <p v-if="behind.length === 0" class="soft">{{ t('sight.noBehind') }}</p>
+    <ul v-else>
+      <li v-for="one in behind" :key="one.key">{{ one.words }}</li>
     </ul>
     <h3>{{ t('sight.glare') }}</h3>
     <p>{{ glare.length === 0 ? t('sight.noGlare') : t('sight.glareAt', { flames: glareWords }) }}</p>

@@ -7,6 +7,7 @@ import { addPeople } from './scene/peopleParts.js'
 import { addPieces } from './scene/pieceParts.js'
 import { addSettings } from './scene/settingParts.js'
 import { addTable } from './scene/tableParts.js'
+import { addViews, wallsOf } from './scene/wallParts.js'
 
 export interface SceneOptions {
   readonly look: Look
@@ -31,7 +32,7 @@ function leftOut({ look, plan, seat, eye }: SceneOptions): Set<number> {
   return new Set(near)
 }
 
-/** Walls stand this far behind the chairs: only to have a room round the table. */
+/** The floor and the lights reach this far beyond the table. */
 const ROOM_MM = 2600
 
 /** The table of a look as a scene in meters, y up, the tabletop at 0. */
@@ -41,6 +42,7 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   addTable(parts, look, plan, options.hang)
   addSettings(parts, look, plan, options.layouts)
   addPeople(parts, look, plan, leftOut(options))
+  addViews(parts, look, plan, hour)
   const shown = options.meal ? options.standing.filter((one) => one.placed.atMeal) : options.standing
   const flames = addPieces(parts, shown, pieceIndex(look), true)
   const mood = moodOf(hour)
@@ -52,13 +54,7 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   root.scale.setScalar(0.001)
   const materialOf = createMaterials()
   root.add(...parts.meshes(materialOf))
-  const walls = new THREE.Mesh(
-    new THREE.CylinderGeometry(half, half, 2700, 4, 1, true, Math.PI / 4).rotateX(Math.PI / 2).translate(0, 0, floorZ + 1350),
-    new THREE.MeshBasicMaterial({ color: mood.wall, side: THREE.BackSide })
-  )
-  walls.name = 'walls'
-  walls.receiveShadow = false
-  root.add(walls)
+  root.add(wallsOf(look, plan, mood.wall))
   addLights(root, hour, look.room.lightFrom, flames, half - ROOM_MM)
   const scene = new THREE.Scene()
   scene.background = new THREE.Color(mood.wall)

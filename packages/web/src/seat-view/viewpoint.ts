@@ -1,4 +1,4 @@
-import { guestEyes, halfLengthMm, type Look, type SeatPlan } from '@hestiad/core'
+import { CHILD_STANDING_EYE_MM, doorEye, guestEyes, halfLengthMm, STANDING_EYE_MM, type Look, type SeatPlan } from '@hestiad/core'
 
 export type Viewer = { readonly kind: 'seat'; readonly number: number } | { readonly kind: 'standing' } | { readonly kind: 'child' } | { readonly kind: 'door' }
 
@@ -7,11 +7,6 @@ export interface Viewpoint {
   readonly eye: { readonly x: number; readonly y: number; readonly z: number }
   readonly at: { readonly x: number; readonly y: number; readonly z: number }
 }
-
-/** Eyes of somebody standing: handbook section 2. */
-const STANDING_EYE_MM = 1550
-/** A child of about seven, standing: common practice, no source. */
-const CHILD_EYE_MM = 1120
 
 /** From a guest's own eyes across the table, standing at its side, or from the door of the room. */
 export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint {
@@ -25,9 +20,12 @@ export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint
     case 'standing':
       return { eye: { x: 0, y: -plan.outline.halfWidthMm - 800, z: floor + STANDING_EYE_MM }, at: { x: 0, y: -40, z: 0 } }
     case 'child':
-      return { eye: { x: 0, y: -plan.outline.halfWidthMm - 500, z: floor + CHILD_EYE_MM }, at: { x: 0, y: 200, z: 60 } }
+      return { eye: { x: 0, y: -plan.outline.halfWidthMm - 500, z: floor + CHILD_STANDING_EYE_MM }, at: { x: 0, y: 200, z: 60 } }
     case 'door':
-      return { eye: { x: halfLengthMm(plan.outline) + 1700, y: -plan.outline.halfWidthMm - 1500, z: floor + STANDING_EYE_MM }, at: { x: 0, y: 0, z: 0 } }
+      return {
+        eye: doorEye(look, plan.outline) ?? { x: halfLengthMm(plan.outline) + 1700, y: -plan.outline.halfWidthMm - 1500, z: floor + STANDING_EYE_MM },
+        at: { x: 0, y: 0, z: 0 }
+      }
   }
 }
 

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import LengthField from '../shell/LengthField.vue'
 import SelectField from '../shell/SelectField.vue'
+import ViewFields from './ViewFields.vue'
 import WallFields from './WallFields.vue'
 import { useLook } from '../stores/lookStore.js'
 
@@ -64,6 +65,7 @@ function setWall(side: Side, near: boolean): void {
         @update:model-value="store.edit('room', (d) => void (d.room.lightFrom = $event))"
         @none="store.edit('room', (d) => void (d.room.lightFrom = null))"
       />
+      <ViewFields :look="look" />
       <WallFields :look="look" />
     </div>
   </details>

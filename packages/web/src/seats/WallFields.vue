@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { numberedId, type Look, type makeEdit } from '@hestiad/core'
-import { X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
-import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
+import WallItem from './WallItem.vue'
 
 /** The wall behind a sideboard, a mantel or a shelf: its pictures and sockets. */
 const props = defineProps<{ look: Look }>()
@@ -46,7 +45,7 @@ const items = computed(() => {
 function addArt(): void {
   store.edit('room', (d) => {
     const { behind } = d.room
-    behind?.art.push({ id: numberedId('art', behind.art), name: t('seats.picture'), xMm: 0, widthMm: 600, bottomMm: 1200, heightMm: 500 })
+    behind?.art.push({ id: numberedId('art', behind.art), name: t('seats.picture'), kind: 'picture', xMm: 0, widthMm: 600, bottomMm: 1200, heightMm: 500 })
   })
 }
 
@@ -63,19 +62,15 @@ function addSocket(): void {
   />
   <template v-if="look.room.behind">
     <p class="soft small">{{ t('seats.oneSideHint') }}</p>
-    <div v-for="item in items" :key="item.key" class="item">
-      <strong class="small">{{ item.name }}</strong>
-      <button class="plain" :aria-label="item.drop" @click="store.edit('room', item.remove)"><X :size="15" /></button>
-      <LengthField
-        v-for="size in item.sizes"
-        :key="size.label"
-        :label="size.label"
-        :model-value="size.mm"
-        :min-mm="size.leastMm"
-        :max-mm="5000"
-        @update:model-value="store.edit('room', (d) => size.set(d, $event))"
-      />
-    </div>
+    <WallItem
+      v-for="item in items"
+      :key="item.key"
+      :name="item.name"
+      :drop="item.drop"
+      :sizes="item.sizes"
+      @set="(size, mm) => store.edit('room', (d) => item.sizes[size]?.set(d, mm))"
+      @remove="store.edit('room', item.remove)"
+    />
     <div class="row">
       <button class="plain link small" @click="addArt">{{ t('seats.addPicture') }}</button>
       <button class="plain link small" @click="addSocket">{{ t('seats.addSocket') }}</button>
@@ -84,17 +79,6 @@ function addSocket(): void {
 </template>
 
 <style scoped>
-.item {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 4px 8px;
-  align-items: end;
-}
-
-.item > button {
-  justify-self: end;
-}
-
 .row {
   gap: 14px;
 }

@@ -9,6 +9,7 @@ import {
   type Figures,
   type HeightMap,
   type Look,
+  type MirrorAxis,
   type Remedy,
   type Saving,
   type Seating
@@ -47,8 +48,8 @@ export const useLook = defineStore('look', () => {
   const tookMs = ref(0)
   /** Others chosen with it. */
   const also = ref<readonly string[]>([])
-  /** Moving a piece moves its like at the mirror image. */
-  const mirror = ref(false)
+  /** Across what moving a piece moves its like at the mirror image; null when it does not. */
+  const mirror = ref<MirrorAxis | null>(null)
   const openFinding = ref<string | null>(null)
   const saveState = ref<SaveState>('saved')
   const problem = ref('')

@@ -3,7 +3,10 @@ import { extentSize, seededRandom, vesselBelly, type PieceIndex, type Standing }
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
+import { isRare } from './forms.js'
+import LaidElevation from './LaidElevation.vue'
 import { leaf, vesselProfile } from './paths.js'
+import RareElevation from './RareElevation.vue'
 import { shade } from './shade.js'
 
 /** A standing piece from the side, its foot at 0 and up positive; `turned` looks along the table. */
@@ -48,7 +51,9 @@ const greens = computed(() => {
 </script>
 
 <template>
-  <g v-if="piece.kind === 'vessel'">
+  <LaidElevation v-if="standing.manner" :standing="standing" :turned="turned" />
+  <RareElevation v-else-if="isRare(piece)" :standing="standing" :half="half" />
+  <g v-else-if="piece.kind === 'vessel'">
     <line
       v-for="s in stems"
       :key="`l${s.key}`"
@@ -141,6 +146,20 @@ const greens = computed(() => {
       :stroke="piece.accent"
       stroke-width="2.5"
     />
+  </g>
+  <g v-else-if="piece.kind === 'riser' && piece.legs">
+    <rect
+      v-for="x in [-half + 12, half - 26]"
+      :key="x"
+      :x="x"
+      y="0"
+      width="14"
+      :height="piece.heightMm - 10"
+      :fill="piece.color"
+      :stroke="piece.accent"
+      stroke-width="2"
+    />
+    <rect :x="-half" :y="piece.heightMm - 16" :width="2 * half" height="16" rx="3" :fill="piece.color" :stroke="piece.accent" stroke-width="2" />
   </g>
   <g v-else-if="piece.kind === 'riser'">
     <path

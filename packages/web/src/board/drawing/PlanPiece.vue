@@ -3,7 +3,10 @@ import { extentSize, seededRandom, type PieceIndex, type Standing } from '@hesti
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
+import { isRare } from './forms.js'
+import LaidPlan from './LaidPlan.vue'
 import { extentPath, leaf } from './paths.js'
+import RarePlan from './RarePlan.vue'
 import { shade } from './shade.js'
 
 /** A standing piece from above, around its own axis. */
@@ -68,7 +71,9 @@ const garland = computed(() => {
 </script>
 
 <template>
-  <g v-if="piece.kind === 'vessel'">
+  <LaidPlan v-if="standing.manner" :standing="standing" />
+  <RarePlan v-else-if="isRare(piece)" :standing="standing" />
+  <g v-else-if="piece.kind === 'vessel'">
     <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" opacity="0.15" />
     <circle :r="piece.widestMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.55 : 1" :stroke="piece.accent" stroke-width="2" />
     <circle :r="piece.mouthMm / 2" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />

@@ -1,6 +1,8 @@
 import { extentSize, findPiece, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing } from '@hestiad/core'
 import * as THREE from 'three'
+import { addLeaf } from './leafParts.js'
 import { ball, block, turned, type Parts } from './parts.js'
+import { addRare } from './rareParts.js'
 
 /** Where a flame burns, for the lights. */
 export interface FlameAt {
@@ -19,6 +21,7 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
   const at = { x: pose.x, y: pose.y, z: footMm + 3, turnRad: pose.turnRad }
   const look = { kind: piece.material, color: piece.color, ...(piece.material === 'glass' ? { opacity: 0.3 } : {}) } as const
   const random = seededRandom(hash(one.placed.id))
+  if (addRare(parts, one, random)) return []
   switch (piece.kind) {
     case 'vessel': {
       const [b, w, m, h] = [piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm]
@@ -48,9 +51,22 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
     }
     case 'holder':
       return addHolder(parts, one, lit)
-    case 'riser':
-      parts.add(slabOf(piece.extent, piece.heightMm), look, at)
+    case 'riser': {
+      if (!piece.legs) {
+        parts.add(slabOf(piece.extent, piece.heightMm), look, at)
+        return []
+      }
+      const { lengthMm, widthMm } = extentSize(piece.extent)
+      parts.add(slabOf(piece.extent, 14), look, { ...at, z: at.z + piece.heightMm - 14 })
+      for (const [x, y] of [
+        [-1, -1],
+        [-1, 1],
+        [1, -1],
+        [1, 1]
+      ] as const)
+        parts.add(block(14, 14, piece.heightMm - 14).translate(x * (lengthMm / 2 - 16), y * (widthMm / 2 - 16), 0), look, at)
       return []
+    }
     case 'tray': {
       parts.add(slabOf(piece.extent, piece.floorMm), look, at)
       if (piece.rimMm > piece.floorMm) parts.add(rimOfTray(piece.extent, piece.rimMm, Math.max(4, piece.wallMm)), look, at)
@@ -212,15 +228,6 @@ function addHead(parts: Parts, at: Spot, angle: number, share: number, sizeMm: n
 function addSprig(parts: Parts, at: Spot, angle: number, sizeMm: number, color: string, random: Random): void {
   for (let i = 0; i < 5; i++)
     addLeaf(parts, { ...at, z: at.z - i * 15 }, angle + (random() - 0.5) * 2.6, Math.max(24, Math.min(52, sizeMm * 0.6)), color, random)
-}
-
-/** A slender leaf, slightly hollow. */
-function addLeaf(parts: Parts, at: Spot, angle: number, lengthMm: number, color: string, random: Random): void {
-  const geometry = new THREE.SphereGeometry(0.5, 6, 3, 0, Math.PI * 2, 0, Math.PI / 2)
-    .rotateX(Math.PI / 2)
-    .scale(lengthMm, lengthMm * 0.42, 5)
-    .translate(lengthMm / 2, 0, 0)
-  parts.add(geometry, { kind: 'leaf', color }, { ...at, turnRad: angle, tilt: new THREE.Euler((random() - 0.5) * 0.8, (random() - 0.6) * 0.9, 0) })
 }
 
 function addOrnament(parts: Parts, one: Standing, random: Random): void {

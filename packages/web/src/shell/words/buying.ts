@@ -88,6 +88,8 @@ export const buyWords = {
   cause: {
     'stems-in-foam': 'foam for the bowls of flowers',
     'stems-in-tape': 'tape grid over wide mouths',
+    'stems-in-frog': 'a pin frog in each',
+    'stems-in-wire': 'a ball of wire in vases',
     'tapers-stand': 'one for each taper, to stand straight',
     flames: 'to light the candles',
     cells: 'cells in the flameless candles',

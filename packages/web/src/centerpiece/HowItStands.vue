@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import {
+  formatWeight,
+  halfLengthMm,
+  hows,
+  insides,
+  isPliant,
+  isSupport,
+  leanAgainst,
+  panelOf,
+  pieceIndex,
+  seatPlan,
+  standings,
+  withAllAbove,
+  type How,
+  type Look,
+  type Placed,
+  type Standing
+} from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import ChoiceField from '../shell/ChoiceField.vue'
+import CountField from '../shell/CountField.vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+
+/** How a piece stands, leans, hangs or goes round, on or against what, and what that comes to. */
+const props = defineProps<{ look: Look; standing: Standing }>()
+const { t } = useI18n()
+const store = useLook()
+const { length } = usePreferences()
+const placed = computed(() => props.standing.placed)
+const ways = computed(() =>
+  hows.filter((how) => how === 'standing' || (how === 'leaning' ? panelOf(props.standing.piece) !== null : isPliant(props.standing.piece)))
+)
+/** What it can stand on, or lean against, hang over, go round. */
+const others = computed(() => {
+  const own = withAllAbove(props.look, placed.value.id)
+  return standings(props.look).filter((one) => !own.has(one.placed.id) && one.manner === null && (placed.value.how !== 'standing' || isSupport(one.piece)))
+})
+const below = computed(() => standings(props.look).find((one) => one.placed.id === placed.value.on))
+const levels = computed(() => (below.value?.piece.kind === 'tray' && placed.value.how === 'standing' ? below.value.piece.upper.length + 1 : 1))
+const carried = computed(() => store.figures?.stability.tilts.find((tilt) => tilt.placedId === placed.value.id)?.carriedG ?? 0)
+
+/** Ends a choice the piece cannot keep: what it is on must still serve for the new way. */
+function setHow(how: How): void {
+  const serves = below.value && (how !== 'standing' || isSupport(below.value.piece))
+  const near = serves ? below.value! : nearest(how)
+  put(how, how === 'standing' && !serves ? null : (near?.placed.id ?? null))
+}
+
+function nearest(how: How): Standing | undefined {
+  const far = (one: Standing) => Math.hypot(one.pose.x - props.standing.pose.x, one.pose.y - props.standing.pose.y)
+  const own = withAllAbove(props.look, placed.value.id)
+  return standings(props.look)
+    .filter(
+      (one) =>
+        !own.has(one.placed.id) &&
+        one.manner === null &&
+        (how === 'leaning' ? one.piece.kind !== 'tray' : one.piece.kind !== 'ornament' || one.piece.form !== 'moss')
+    )
+    .sort((a, b) => far(a) - far(b))[0]
+}
+
+/** On a tray or a riser it goes to the middle; back on the table it keeps its spot; over the table's edge it goes to the right end. */
+function put(how: How, on: string | null): void {
+  const at = props.standing.pose
+  const onto = standings(props.look).find((one) => one.placed.id === on)
+  const panel = panelOf(props.standing.piece)
+  const spot: Partial<Placed> =
+    how === 'leaning' && onto && panel
+      ? leanAgainst(props.standing, onto, panel.upMm, 18)
+      : on !== null
+        ? { xMm: 0, yMm: 0 }
+        : how === 'draped'
+          ? { xMm: Math.round(halfLengthMm(seatPlan(props.look).outline)), yMm: 0, turnDeg: 0 }
+          : { xMm: Math.round(at.x), yMm: Math.round(at.y) }
+  store.edit('stand-on', (d) => void Object.assign(d.centerpiece.find((p) => p.id === placed.value.id) ?? {}, { level: 0, ...spot, how, on }))
+}
+
+function setLevel(level: number): void {
+  store.edit('stand-on', (d) => void Object.assign(d.centerpiece.find((p) => p.id === placed.value.id) ?? {}, { level, xMm: 0, yMm: 0 }))
+}
+
+const told = computed(() => {
+  const { manner, piece } = props.standing
+  const lines: string[] = []
+  if (manner?.kind === 'leaning' && manner.touchMm > 0)
+    lines.push(t('compose.leanTold', { lean: `${Math.round((manner.angleRad * 180) / Math.PI)}°`, touch: length(manner.touchHeightMm) }))
+  if (manner?.kind === 'draped') lines.push(t('compose.drapeTold', { hang: length(Math.max(0, manner.hangMm)) }))
+  if (manner?.kind === 'around') lines.push(t('compose.ringTold', { has: length(manner.haveMm), needs: length(manner.needMm) }))
+  const inside = insides(standings(props.look)).find((one) => one.placedId === placed.value.id)
+  if (inside) {
+    const name =
+      pieceIndex(props.look)
+        .get(below.value?.piece.id ?? '')
+        ?.name.toLowerCase() ?? ''
+    const params = { name, air: length(inside.airMm), lift: length(inside.liftMm), height: length(inside.heightMm) }
+    lines.push(inside.showsMm === null ? t('compose.insideOpen', params) : t('compose.insideTold', { ...params, shows: length(inside.showsMm) }))
+  }
+  if ('loadG' in piece && carried.value > 0)
+    lines.push(
+      piece.loadG === null
+        ? t('compose.carriesUnknown', { weight: formatWeight(carried.value) })
+        : t('compose.carries', { weight: formatWeight(carried.value), most: formatWeight(piece.loadG) })
+    )
+  return lines
+})
+</script>
+
+<template>
+  <div class="stack how">
+    <ChoiceField
+      v-if="ways.length > 1"
+      :label="t('compose.how')"
+      :model-value="placed.how"
+      :choices="ways.map((value) => ({ value, label: t(`compose.hows.${value}`) }))"
+      @update:model-value="setHow"
+    />
+    <div v-if="others.length > 0 || placed.on !== null" class="pair">
+      <div class="field" :class="{ wide: levels === 1 }">
+        <label for="stands-on">{{ placed.how === 'standing' ? t('centerpiece.on') : t(`compose.hows.${placed.how}`) }}</label>
+        <select id="stands-on" class="native" :value="placed.on ?? ''" @change="put(placed.how, ($event.target as HTMLSelectElement).value || null)">
+          <option value="">{{ placed.how === 'draped' ? t('compose.tableEdge') : placed.how === 'standing' ? t('centerpiece.table') : '–' }}</option>
+          <option v-for="one in others" :key="one.placed.id" :value="one.placed.id">{{ one.piece.name }}</option>
+        </select>
+      </div>
+      <CountField
+        v-if="levels > 1"
+        :label="t('compose.level')"
+        :model-value="placed.level + 1"
+        :min="1"
+        :max="levels"
+        @update:model-value="setLevel($event - 1)"
+      />
+    </div>
+    <p v-for="line in told" :key="line" class="soft small">{{ line }}</p>
+  </div>
+</template>
+
+<style scoped>
+.how {
+  gap: 6px;
+}
+
+.wide {
+  grid-column: 1 / -1;
+}
+
+p {
+  margin: 0;
+}
+</style>
