@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { findingKey, fromFrame, guestEyes, halfLengthMm, HIDDEN_LIMIT, pieceIndex, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
+import {
+  findingKey,
+  fromFrame,
+  guestEyes,
+  halfLengthMm,
+  HIDDEN_LIMIT,
+  pieceIndex,
+  standings,
+  type BareFinding,
+  type Look,
+  type Point,
+  type Standing
+} from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -13,10 +25,10 @@ import ChosenMark from './ChosenMark.vue'
 import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
+import HeldLayer from './HeldLayer.vue'
 import HeightMapLayer from './HeightMapLayer.vue'
 import MeasureLine from './MeasureLine.vue'
 import PlanView from './PlanView.vue'
-import SnapGuides from './SnapGuides.vue'
 import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
 import SeatBadges from './SeatBadges.vue'
@@ -34,7 +46,8 @@ const seat = ref<number | null>(null)
 const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
 const index = computed(() => pieceIndex(props.look))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
-const { begin, held, onto } = useDrag(() => view.value)
+const drag = useDrag(() => view.value)
+const { begin, held, onto } = drag
 const hovered = ref<string | null>(null)
 const measured = computed(() =>
   hovered.value && hovered.value !== store.selected && !held.value ? standing.value.find((s) => s.placed.id === hovered.value) : undefined
@@ -44,6 +57,12 @@ const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
 const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
+/** Ids of what a drag has moved, and of all it carries; the same set as long as they are the same, so that nothing below is drawn anew. */
+const liftedIds = computed((before?: ReadonlySet<string>) => {
+  const still = new Set(standing.value)
+  const ids = new Set(store.held ? standings(store.held).flatMap((piece) => (still.has(piece) ? [] : [piece.placed.id])) : [])
+  return before && before.size === ids.size && [...ids].every((id) => before.has(id)) ? before : ids
+})
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
 const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id) || s.placed.id === onto.value))
 const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
@@ -75,7 +94,7 @@ const marks = computed(() => {
   const spots = new Map<string, { readonly x: number; readonly y: number; readonly findings: BareFinding[] }>()
   for (const finding of [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])) {
     const at = spotOf(finding)
-    if (!at) continue
+    if (!at || (finding.at.kind === 'piece' && liftedIds.value.has(finding.at.placedId))) continue
     const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
     const spot = spots.get(key) ?? { ...at, findings: [] }
     spot.findings.push(finding)
@@ -149,14 +168,26 @@ function label(piece: Standing): string {
         t('board.size', { length: preferences.length(2 * halfLengthMm(plan.outline)), width: preferences.length(2 * plan.outline.halfWidthMm) })
       }}</span>
     </div>
-    <svg v-if="width > 0" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`" @pointerdown.self="store.selected = null">
+    <svg
+      v-if="width > 0"
+      :class="{ dragging: liftedIds.size > 0 }"
+      :width="view.width"
+      :height="view.height"
+      :viewBox="`0 0 ${view.width} ${view.height}`"
+      @pointerdown.self="store.selected = null"
+    >
       <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
         <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" chairs>
           <template #piece="{ standing: piece }">
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
               class="piece"
-              :class="{ chosen: store.chosen.includes(piece.placed.id), cleared: !piece.placed.atMeal, locked: piece.placed.locked }"
+              :class="{
+                chosen: store.chosen.includes(piece.placed.id),
+                cleared: !piece.placed.atMeal,
+                locked: piece.placed.locked,
+                lifted: liftedIds.has(piece.placed.id)
+              }"
               role="button"
               tabindex="0"
               :aria-label="label(piece)"
@@ -178,7 +209,7 @@ function label(piece: Standing): string {
           :plan="plan"
           :layouts="layouts"
           :standing="standing"
-          :figures="store.figures"
+          :linens="store.figures?.linens"
           :turned="turned"
           :glow="preferences.theme === 'evening'"
           :reach-mm="view.width / view.scale / 2"
@@ -187,7 +218,7 @@ function label(piece: Standing): string {
             <g
               :transform="`translate(${alongMm(piece.pose, turned)} ${piece.footMm})`"
               class="piece"
-              :class="{ cleared: !piece.placed.atMeal }"
+              :class="{ cleared: !piece.placed.atMeal, lifted: liftedIds.has(piece.placed.id) }"
               @pointerdown.stop="begin($event, piece.placed.id, 'elevation')"
             >
               <ElevationPiece :standing="piece" :index="index" :turned="turned" :glow="preferences.theme === 'evening'" />
@@ -215,11 +246,10 @@ function label(piece: Standing): string {
           :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'"
         />
       </g>
-      <SnapGuides v-if="held" :held="held" :view="view" :reach-mm="halfLengthMm(plan.outline)" />
       <MeasureLine v-if="selected && measured" :from="selected" :to="measured" :view="view" />
       <ChosenMark v-for="one in alsoChosen" :key="one.placed.id" :standing="one" :view="view" quiet />
-      <ChosenMark v-if="selected" :standing="selected" :view="view" @rise="begin($event, selected.placed.id, 'rise')" />
-      <g v-if="clear" class="clear-line">
+      <ChosenMark v-if="selected && !liftedIds.has(selected.placed.id)" :standing="selected" :view="view" @rise="begin($event, selected.placed.id, 'rise')" />
+      <g v-if="clear && !liftedIds.has(clear.placedId)" class="clear-line">
         <template v-for="piece in standing.filter((s) => s.placed.id === clear!.placedId)" :key="piece.placed.id">
           <line
             :x1="view.onElevation(piece.pose, clear.clearMm).x - 150"
@@ -232,7 +262,7 @@ function label(piece: Standing): string {
           </text>
         </template>
       </g>
-      <DishesOnPlan v-if="step === 'menu' && store.figures" :look="look" :dishes="store.figures.serving.onTable" :view="view" />
+      <DishesOnPlan v-if="step === 'menu' && store.figures" :look="store.held ?? look" :dishes="store.figures.serving.onTable" :view="view" />
       <SeatBadges v-model="seat" :plan="plan" :view="view" />
       <FindingMark
         v-for="mark in marks"
@@ -245,6 +275,7 @@ function label(piece: Standing): string {
         @open="openNext(mark.keys)"
       />
     </svg>
+    <HeldLayer v-if="liftedIds.size > 0" :before="standing" :index="index" :view="view" :drag="drag" :reach-mm="halfLengthMm(plan.outline)" />
     <SeatView v-if="sitting" :look="look" :seat="seat" @close="sitting = false" @sit="seat = $event" />
     <div class="caption low" :style="{ top: `${view.dividerY + 6}px` }">
       <span class="serif">{{ turned ? t('board.shortSide') : t('board.longSide') }}</span>
@@ -319,6 +350,14 @@ svg {
 
 .piece:active {
   cursor: grabbing;
+}
+
+.dragging {
+  pointer-events: none;
+}
+
+.lifted {
+  visibility: hidden;
 }
 
 .cleared {

@@ -5,7 +5,7 @@ import { usePreferences } from '../stores/preferences.js'
 import type { Viewport } from './viewport.js'
 
 /** The ring round the chosen piece on the plan, and its height on the elevation with a grip to change that of flowers. */
-defineProps<{ standing: Standing; view: Viewport; quiet?: boolean }>()
+defineProps<{ standing: Standing; view: Viewport; quiet?: boolean; only?: 'plan' | 'elevation' }>()
 const emit = defineEmits<{ rise: [event: PointerEvent] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
@@ -15,20 +15,20 @@ const deg = (rad: number) => (rad * 180) / Math.PI
 <template>
   <g class="choice">
     <circle
-      v-if="standing.foot.kind === 'disc'"
+      v-if="only !== 'elevation' && standing.foot.kind === 'disc'"
       :cx="view.onPlan(standing.pose).x"
       :cy="view.onPlan(standing.pose).y"
       :r="Math.max(14, (standing.spread.kind === 'disc' ? standing.spread.radiusMm : 0) * view.scale + 4)"
     />
     <rect
-      v-else
+      v-else-if="only !== 'elevation' && standing.foot.kind === 'rect'"
       :x="-standing.foot.halfXMm * view.scale - 4"
       :y="-standing.foot.halfYMm * view.scale - 4"
       :width="2 * standing.foot.halfXMm * view.scale + 8"
       :height="2 * standing.foot.halfYMm * view.scale + 8"
       :transform="`translate(${view.onPlan(standing.pose).x} ${view.onPlan(standing.pose).y}) rotate(${-deg(standing.pose.turnRad) + (view.turned ? -90 : 0)})`"
     />
-    <g v-if="!quiet" class="measure">
+    <g v-if="!quiet && only !== 'plan'" class="measure">
       <line
         :x1="view.onElevation(standing.pose, 0).x + 64"
         :x2="view.onElevation(standing.pose, 0).x + 64"

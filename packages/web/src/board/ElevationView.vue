@@ -26,7 +26,7 @@ const props = defineProps<{
   plan: SeatPlan
   layouts: readonly PlaceLayout[]
   standing: readonly Standing[]
-  figures: Figures | undefined
+  linens: Figures['linens'] | undefined
   turned: boolean
   glow: boolean
   reachMm: number
@@ -56,7 +56,7 @@ const seen = computed(() => faces.value.filter((f) => f.deep > -60).sort((a, b) 
 
 /** The hanging cloth with its hem, deeper at the corners, and folds. */
 const hang = computed(() => {
-  const drop = props.figures?.linens.cloth
+  const drop = props.linens?.cloth
   if (!cloth.value || !drop) return undefined
   const side = Math.min(280, Math.max(0, props.turned ? drop.endDropMm : drop.sideDropMm))
   const end = Math.min(280, Math.max(0, props.turned ? drop.sideDropMm : drop.endDropMm))
@@ -142,22 +142,22 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   <g v-for="face in seen" :key="face.number" :transform="`translate(${face.x} 0)`" class="guest">
     <path
       :d="`M -200 -10 C -200 ${face.z - 190} -120 ${face.z - 135} -46 ${face.z - 118} L -40 ${face.z - 70} L 40 ${face.z - 70} L 46 ${face.z - 118} C 120 ${face.z - 135} 200 ${face.z - 190} 200 -10 Z`"
-      opacity="0.5"
+      fill-opacity="0.5"
     />
     <ellipse :cy="face.z" :rx="FACE_HALF_WIDTH_MM" :ry="FACE_HALF_HEIGHT_MM" />
   </g>
-  <rect :x="-halfMm * 0.16" :y="-300" :width="halfMm * 0.32" height="280" :fill="shade(look.table.color, -0.15)" opacity="0.55" />
+  <rect :x="-halfMm * 0.16" :y="-300" :width="halfMm * 0.32" height="280" :fill="shade(look.table.color, -0.15)" fill-opacity="0.55" />
   <rect :x="-halfMm" y="-30" :width="2 * halfMm" height="30" rx="8" :fill="look.table.color" :stroke="shade(look.table.color, -0.3)" stroke-width="3" />
   <g v-if="cloth && hang">
     <path :d="hang.path" :fill="cloth.color" :stroke="cloth.accent" stroke-width="3.500" stroke-linejoin="round" />
-    <line v-for="x in hang.folds" :key="x" :x1="x" :x2="x * 1.005" y1="-14" :y2="-hang.side + 8" :stroke="cloth.accent" stroke-width="2" opacity="0.6" />
+    <line v-for="x in hang.folds" :key="x" :x1="x" :x2="x * 1.005" y1="-14" :y2="-hang.side + 8" :stroke="cloth.accent" stroke-width="2" stroke-opacity="0.6" />
   </g>
-  <g v-if="runner && turned && figures?.linens.runner">
+  <g v-if="runner && turned && linens?.runner">
     <rect
-      :x="-figures.linens.runner.widthMm / 2"
-      :y="-Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) - 4"
-      :width="figures.linens.runner.widthMm"
-      :height="Math.min(280, Math.max(0, figures.linens.runner.overhangMm)) + 4"
+      :x="-linens.runner.widthMm / 2"
+      :y="-Math.min(280, Math.max(0, linens.runner.overhangMm)) - 4"
+      :width="linens.runner.widthMm"
+      :height="Math.min(280, Math.max(0, linens.runner.overhangMm)) + 4"
       :fill="runner.color"
       :stroke="runner.accent"
       stroke-width="3"
@@ -169,15 +169,17 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       :fill="p.color"
       :stroke="p.accent"
       stroke-width="2"
-      opacity="0.75"
+      fill-opacity="0.75"
+      stroke-opacity="0.75"
     />
   </g>
-  <g v-for="g in glasses" :key="g.key" :transform="`translate(${g.x} 2)`" :opacity="g.deep > 0 ? 0.5 : 0.8">
+  <g v-for="g in glasses" :key="g.key" :transform="`translate(${g.x} 2)`">
     <path
       v-if="g.glass.kind === 'glass'"
       :d="glassProfile(g.glass.footMm / 2, g.glass.bowlMm / 2, g.glass.heightMm)"
       :fill="g.glass.color"
-      fill-opacity="0.3"
+      :fill-opacity="g.deep > 0 ? 0.15 : 0.24"
+      :stroke-opacity="g.deep > 0 ? 0.5 : 0.8"
       :stroke="g.glass.accent"
       stroke-width="2.500"
     />

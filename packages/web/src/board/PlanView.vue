@@ -84,12 +84,12 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
         </template>
       </g>
     </g>
-    <path :d="outlinePath(plan.outline)" fill="#2b2420" opacity="0.14" transform="translate(8 -14)" />
+    <path :d="outlinePath(plan.outline)" fill="#2b2420" fill-opacity="0.14" transform="translate(8 -14)" />
     <path :d="outlinePath(plan.outline)" :fill="look.table.color" :stroke="shade(look.table.color, -0.35)" stroke-width="5" />
     <path v-if="!cloth" :d="outlinePath(grown(plan.outline, -34))" fill="none" :stroke="shade(look.table.color, -0.2)" stroke-width="2.5" />
     <template v-if="cloth">
       <path :d="outlinePath(grown(plan.outline, 14))" :fill="cloth.color" :stroke="cloth.accent" stroke-width="4" />
-      <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" opacity="0.55" />
+      <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" stroke-opacity="0.55" />
     </template>
     <g :clip-path="`url(#${clipId})`">
       <path
@@ -109,7 +109,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
           :stroke="runner!.piece.accent"
           stroke-width="2"
           stroke-dasharray="10 7"
-          opacity="0.7"
+          stroke-opacity="0.7"
         />
       </g>
       <circle v-for="(spot, i) in spots" :key="`f${i}`" :cx="spot.x" :cy="spot.y" r="15" class="spot" />

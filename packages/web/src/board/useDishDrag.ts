@@ -31,11 +31,11 @@ export function useDishDrag(view: () => Viewport) {
       move: (dx, dy) => {
         const by = view().moved(dx, dy)
         const edit = placed(base, dish, at.x + by.x, at.y + by.y)
-        store.showHeld(base, applyEdit(base, edit))
+        store.showHeld(applyEdit(base, edit))
         return edit
       },
       drop: (edit) => store.commit(base, edit),
-      cancel: () => store.letGo(base)
+      cancel: () => store.letGo()
     })
   }
 

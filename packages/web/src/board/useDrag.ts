@@ -52,7 +52,7 @@ export function useDrag(view: () => Viewport) {
       move: (dx, dy, e) => {
         const recipe =
           what === 'rise' ? rise(base, id, -dy / view().scale) : moved(base, id, what === 'plan' ? view().moved(dx, dy) : view().lifted(dx, dy), e.altKey)
-        store.showHeld(base, applyEdit(base, makeEdit(base, name, recipe)))
+        store.showHeld(applyEdit(base, makeEdit(base, name, recipe)))
         return recipe
       },
       drop: (recipe) => {
@@ -63,7 +63,7 @@ export function useDrag(view: () => Viewport) {
       cancel: () => {
         held.value = null
         onto.value = null
-        store.letGo(base)
+        store.letGo()
       }
     })
   }

@@ -32,7 +32,7 @@ const found = computed(() => {
     .filter((p) => words.every((w) => `${p.name} ${p.kind} ${p.material} ${p.kept}`.toLowerCase().includes(w)))
     .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0))
 })
-const hides = (id: string) => store.figures?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
+const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
 function put(piece: StandingPiece): void {
   const { plan, laid } = createAssessor().measure(props.look)
@@ -47,7 +47,7 @@ function put(piece: StandingPiece): void {
   <div class="stack">
     <ChosenPiece v-if="chosen" :look="look" :placed="chosen" />
     <ComposePanel :look="look" />
-    <RuleFigures v-if="store.figures" :look="look" :figures="store.figures" />
+    <RuleFigures v-if="store.resting" :look="look" :figures="store.resting" />
     <CheckField :label="t('compose.heights')" :model-value="store.heights !== undefined" @update:model-value="store.showHeights($event)" />
     <router-link class="link" :to="{ name: 'sheet', params: { id: store.id }, hash: '#sight' }">{{ t('sight.open') }}</router-link>
     <GarlandFields :look="look" />

@@ -34,7 +34,7 @@ function mirror(): void {
 
 /** Just inside the places, or two inches from the edge where nobody sits. */
 function alongEdge(): void {
-  const depthMm = props.look.guests.length > 0 ? (store.figures?.setting.depthMm ?? 0) : 0
+  const depthMm = props.look.guests.length > 0 ? (store.resting?.setting.depthMm ?? 0) : 0
   store.apply(alongEdgeEdit(props.look, store.chosen, seatPlan(props.look).outline, depthMm + SHOW_MARGIN_MM))
 }
 </script>

@@ -29,7 +29,7 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const standing = computed(() => standings(props.look).find((s) => s.placed.id === props.placed.id))
-const tilt = computed(() => store.figures?.stability.tilts.find((one) => one.placedId === props.placed.id))
+const tilt = computed(() => store.resting?.stability.tilts.find((one) => one.placedId === props.placed.id))
 const swaps = computed(() => {
   const piece = standing.value?.piece
   if (!piece) return []

@@ -17,7 +17,7 @@ const garlands = computed(() => props.look.pieces.filter((piece) => piece.kind =
 const open = ref(false)
 const chosen = ref<string | null>(null)
 const path = ref<GarlandLay['path']>('middle')
-const free = computed(() => store.figures?.composition.middle)
+const free = computed(() => store.resting?.composition.middle)
 const typedMm = ref<number | null>(null)
 const dropMm = ref(0)
 /** Hanging over the ends it runs the whole table. */

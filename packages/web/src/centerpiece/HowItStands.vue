@@ -40,7 +40,7 @@ const others = computed(() => {
 })
 const below = computed(() => standings(props.look).find((one) => one.placed.id === placed.value.on))
 const levels = computed(() => (below.value?.piece.kind === 'tray' && placed.value.how === 'standing' ? below.value.piece.upper.length + 1 : 1))
-const carried = computed(() => store.figures?.stability.tilts.find((tilt) => tilt.placedId === placed.value.id)?.carriedG ?? 0)
+const carried = computed(() => store.resting?.stability.tilts.find((tilt) => tilt.placedId === placed.value.id)?.carriedG ?? 0)
 
 /** Ends a choice the piece cannot keep: what it is on must still serve for the new way. */
 function setHow(how: How): void {

@@ -18,10 +18,12 @@ const list = ref<HTMLElement>()
 
 const rank = { stop: 0, warn: 1, note: 2 }
 const shown = computed(() =>
-  [...store.findings].filter((f) => stepOf[f.code] === props.step || findingKey(f) === store.openFinding).sort((a, b) => rank[a.severity] - rank[b.severity])
+  [...store.restingFindings]
+    .filter((f) => stepOf[f.code] === props.step || findingKey(f) === store.openFinding)
+    .sort((a, b) => rank[a.severity] - rank[b.severity])
 )
 const elsewhere = computed(() => {
-  const others = store.findings.filter((f) => !shown.value.includes(f))
+  const others = store.restingFindings.filter((f) => !shown.value.includes(f))
   return steps.map((step) => ({ step, count: others.filter((f) => stepOf[f.code] === step).length })).filter((s) => s.count > 0)
 })
 const words = computed(() => ({ t, look: store.look!, length: preferences.length }))

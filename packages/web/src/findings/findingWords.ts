@@ -156,15 +156,32 @@ function kinds(count: number): string {
   return count === 1 ? 'one kind' : `${count} kinds`
 }
 
+interface Described {
+  readonly title: string
+  readonly is: string
+  readonly limit: string
+  readonly because: string
+}
+const described = new WeakMap<BareFinding, { readonly names: string; readonly guests: Look['guests']; readonly unit: string; readonly words: Described }>()
+const untold: Length = () => ''
+
+/** The title alone. */
 export function findingTitle(t: Translate, finding: BareFinding, look: Look): string {
-  return t(`finding['${finding.code}'].title`, paramsOf(finding, { t, look, length: () => '' }))
+  return describeFinding(finding, { t, look, length: untold }).title
 }
 
-/** A finding as words: title, what is, what may be, why. */
-export function describeFinding(finding: BareFinding, words: Words): { title: string; is: string; limit: string; because: string } {
+/** A finding as words: title, what is, what may be, why. Kept for as long as the finding, its names and the unit stay. */
+export function describeFinding(finding: BareFinding, words: Words): Described {
+  const { at } = finding
+  const names = at.kind === 'piece' ? `${placedName(words.look, at.placedId)} ${placedName(words.look, at.otherId)}` : ''
+  const unit = words.length(1000)
+  const earlier = described.get(finding)
+  if (earlier && earlier.names === names && earlier.guests === words.look.guests && (earlier.unit === unit || unit === '')) return earlier.words
   const params = paramsOf(finding, words)
   const say = (part: string) => words.t(`finding['${finding.code}'].${part}`, params)
-  return { title: say('title'), is: say('is'), limit: say('limit'), because: words.t(`because['${finding.because}']`) }
+  const told = { title: say('title'), is: say('is'), limit: say('limit'), because: words.t(`because['${finding.because}']`) }
+  described.set(finding, { names, guests: words.look.guests, unit, words: told })
+  return told
 }
 
 /** A remedy as words: what to do, and what it changes. */

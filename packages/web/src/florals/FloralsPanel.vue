@@ -24,7 +24,7 @@ const vessels = computed(() =>
   })
 )
 const chosen = computed<Placed | undefined>(() => vessels.value.find((p) => p.id === store.selected) ?? vessels.value[0])
-const needs = computed(() => store.figures?.florals.find((f) => f.placedId === chosen.value?.id))
+const needs = computed(() => store.resting?.florals.find((f) => f.placedId === chosen.value?.id))
 const usual = computed(() => {
   const vessel = findPiece(index.value, chosen.value?.pieceId, 'vessel')
   return vessel && chosen.value?.arrangement ? mechanicsOf(vessel, { ...chosen.value.arrangement, mechanics: null }) : 'none'

@@ -14,7 +14,7 @@ const index = computed(() => pieceIndex(props.look))
 const holders = computed(() =>
   props.look.centerpiece.flatMap((placed) => {
     const holder = findPiece(index.value, placed.pieceId, 'holder')
-    return holder ? [{ placed, holder, evening: store.figures?.light.candles.find((c) => c.placedId === placed.id) }] : []
+    return holder ? [{ placed, holder, evening: store.resting?.light.candles.find((c) => c.placedId === placed.id) }] : []
   })
 )
 const first = computed(() => {

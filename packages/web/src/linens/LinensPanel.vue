@@ -16,7 +16,7 @@ const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
-const figures = computed(() => store.figures?.linens)
+const figures = computed(() => store.resting?.linens)
 const joinable = computed(() => {
   const shape = findPiece(pieceIndex(props.look), props.look.linens.clothId, 'cloth')?.extent.kind
   return shape === 'rectangle' || shape === 'square'

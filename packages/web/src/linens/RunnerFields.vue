@@ -15,7 +15,7 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const runner = computed(() => props.look.linens.runner)
-const lay = computed(() => store.figures?.linens.runner)
+const lay = computed(() => store.resting?.linens.runner)
 const textiles = computed(() => [
   ...piecesOf(props.look, 'runner'),
   ...piecesOf(props.look, 'cloth').filter((piece) => straightTextile(pieceIndex(props.look), piece.id) !== undefined)

@@ -13,7 +13,7 @@ import DishCard from './DishCard.vue'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const serving = computed(() => store.figures?.serving)
+const serving = computed(() => store.resting?.serving)
 const order = computed(() => flatwareFor(props.look.occasion.courses, props.look.setting.dessertAbove, props.look.menu))
 const roles = computed(() => [...order.value.left, ...order.value.right, ...order.value.above, ...order.value.broughtIn].map((role) => t(`role.${role}`)))
 const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.broughtBy !== ''))

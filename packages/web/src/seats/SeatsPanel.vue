@@ -14,7 +14,7 @@ import TableFields from './TableFields.vue'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const capacity = computed(() => store.figures?.seats.capacity)
+const capacity = computed(() => store.resting?.seats.capacity)
 type Guests = Parameters<Parameters<typeof store.edit>[1]>[0]['guests']
 
 function setTable(table: Look['table']): void {

@@ -55,7 +55,7 @@ const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).f
 const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
 const roles = (list: readonly string[]) => list.map((role) => t(`role.${role}`)).join(', ') || '–'
 const crowded = computed(() => store.findings.some((finding) => finding.code === 'setting.crowded'))
-const narrowest = computed(() => Math.min(...(store.figures?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
+const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
 
 function setNapkin(id: string | null): void {
   change((s) => void (s.napkin = id ? { place: 'on-plate', fold: 'band', ...s.napkin, pieceId: id } : null))

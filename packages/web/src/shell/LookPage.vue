@@ -33,8 +33,6 @@ const panels: Record<Step, Component> = {
   light: defineAsyncComponent(() => import('../light/LightPanel.vue')),
   buy: defineAsyncComponent(() => import('../buying/BuyPanel.vue'))
 }
-/** While something is dragged the panels stay with the look as it was; the Board and the figures follow. */
-const resting = computed(() => store.held ?? store.look)
 const panel = computed(() => panels[props.step])
 
 watch(
@@ -72,17 +70,17 @@ onKeyStroke((event) => {
 
 <template>
   <main v-if="store.look && store.id === id" class="look">
-    <LookHeader :look="resting!" @keys="keysShown = true" />
+    <LookHeader :look="store.look" @keys="keysShown = true" />
     <StepRail :id="id" :step="step" />
     <Board :look="store.look" :step="step" />
     <aside class="panel" :aria-label="t(`step.${step}`)">
       <h2>{{ t(`step.${step}`) }}</h2>
-      <CupboardNews :look="resting!" />
+      <CupboardNews :look="store.look" />
       <FindingList :step="step" />
       <hr class="rule" />
-      <component :is="panel" :look="resting!" />
+      <component :is="panel" :look="store.look" />
     </aside>
-    <LedgerLine :look="resting!" :figures="store.figures" />
+    <LedgerLine :look="store.look" :figures="store.figures" />
     <ConflictDialog />
     <KeysDialog v-model="keysShown" />
   </main>

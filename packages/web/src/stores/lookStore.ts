@@ -25,6 +25,8 @@ export type SaveState = 'saved' | 'unsaved' | 'saving' | 'conflict' | 'offline'
 
 const SAVE_AFTER_MS = 350
 /** While something is dragged, figures are told no more often than this, so that the hand is never held up. */
+/** Between the figures and the findings of a drag, so that neither keeps a picture waiting. */
+const SPREAD_MS = 20
 const CALM_MS = 90
 const MOST_HISTORY = 200
 
@@ -41,7 +43,7 @@ export const useLook = defineStore('look', () => {
   const findings = shallowRef<readonly BareFinding[]>([])
   const remedies = shallowRef<ReadonlyMap<string, readonly Remedy[]>>(new Map())
   const selected = ref<string | null>(null)
-  /** The look as it was when a drag began, while it goes on. */
+  /** What the look would be if what is dragged were let go of now; `look` stays as it was until then. */
   const held = shallowRef<Look>()
   const heights = shallowRef<HeightMap>()
   /** What the last measuring took in the worker. */
@@ -88,16 +90,16 @@ export const useLook = defineStore('look', () => {
     }
   }
 
-  /** Shows a state of a drag that began at `base`. */
-  function showHeld(base: Look, next: Look): void {
-    held.value = base
-    show(next)
+  /** Shows and measures a state of a drag. */
+  function showHeld(next: Look): void {
+    held.value = next
+    void measure()
   }
 
   /** Back to where a drag began. */
-  function letGo(base: Look): void {
+  function letGo(): void {
     held.value = undefined
-    show(base)
+    void measure()
   }
 
   /** Shows a state of the look and has it measured. */
@@ -114,35 +116,36 @@ export const useLook = defineStore('look', () => {
     measuring = true
     do {
       again = false
-      const state = look.value
+      await calm()
+      const state = held.value ?? look.value
       if (!state) break
       const answer = await assessor.measure(state)
-      const wait = held.value ? CALM_MS - (performance.now() - toldAt) : 0
-      if (wait > 0) {
-        again = true
-        await new Promise((resolve) => setTimeout(resolve, wait))
-        toldAt = 0
-        continue
-      }
-      toldAt = performance.now()
       figures.value = answer.figures
+      if (held.value) await new Promise((resolve) => setTimeout(resolve, SPREAD_MS))
       findings.value = answer.findings
       tookMs.value = answer.tookMs
       if (heights.value && look.value === state) await showHeights(true)
     } while (again)
     measuring = false
-    void findRemedies()
+    if (!held.value) void findRemedies()
+  }
+
+  /** While something is dragged figures come at most so often, so that the page follows the pointer. */
+  async function calm(): Promise<void> {
+    const wait = held.value ? CALM_MS - (performance.now() - toldAt) : 0
+    if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait))
+    toldAt = performance.now()
   }
 
   async function findRemedies(): Promise<void> {
     const state = look.value
     const found = findings.value
-    if (!state) return
+    if (!state || held.value) return
     const map = new Map<string, readonly Remedy[]>()
     const first = found.filter((finding) => findingKey(finding) === openFinding.value)
     for (const finding of [...first, ...found.filter((f) => !first.includes(f))]) {
       map.set(findingKey(finding), await assessor.remedies(state, finding))
-      if (look.value !== state || findings.value !== found) return
+      if (look.value !== state || findings.value !== found || held.value) return
       remedies.value = new Map(map)
     }
     remedies.value = map
@@ -269,6 +272,9 @@ export const useLook = defineStore('look', () => {
     take(await api.look(id.value))
   }
 
+  /** The figures and findings of the look before a drag: panels rest while it goes on, the Board, the rail and the ledger do not. */
+  const resting = computed<Figures | undefined>((before) => (held.value && before ? before : figures.value))
+  const restingFindings = computed<readonly BareFinding[]>((before) => (held.value && before ? before : findings.value))
   const chosen = computed(() =>
     (selected.value === null ? [] : [selected.value, ...also.value]).filter((one) => look.value?.centerpiece.some((placed) => placed.id === one))
   )
@@ -281,6 +287,8 @@ export const useLook = defineStore('look', () => {
     past,
     future,
     figures,
+    resting,
+    restingFindings,
     findings,
     remedies,
     selected,

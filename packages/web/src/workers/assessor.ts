@@ -1,13 +1,14 @@
 import type { BareFinding, Look } from '@hestiad/core'
 import { wrap } from 'comlink'
-import type { AssessorService } from './assessor.worker.js'
-import { deltaOf } from './delta.js'
+import type { AssessorService, Measurement } from './assessor.worker.js'
+import { deltaOf, withDelta } from './delta.js'
 
 /** The assessor in its worker, which is told only what changed since the look it was told last. */
 export function startAssessor() {
   const worker = new Worker(new URL('./assessor.worker.ts', import.meta.url), { type: 'module' })
   const service = wrap<AssessorService>(worker)
   let told: Look | undefined
+  let answered: Measurement | undefined
   const tell = (look: Look) => {
     const delta = deltaOf(told, look)
     told = look
@@ -20,7 +21,12 @@ export function startAssessor() {
       return ask()
     }
   return {
-    measure: about(() => service.measure()),
+    measure: async (look: Look): Promise<Measurement & { readonly tookMs: number }> => {
+      tell(look)
+      const { delta, tookMs } = await service.measure()
+      answered = withDelta(answered, delta) as Measurement
+      return { ...answered, tookMs }
+    },
     savings: about(() => service.savings()),
     heights: about(() => service.heights()),
     seat: about(() => service.seat()),

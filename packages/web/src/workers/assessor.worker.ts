@@ -13,11 +13,17 @@ import {
   type SightLines
 } from '@hestiad/core'
 import { expose } from 'comlink'
-import { withDelta, type Delta } from './delta.js'
+import { deltaOf, withDelta, type Delta } from './delta.js'
+
+export interface Measurement {
+  readonly figures: Figures
+  readonly findings: readonly BareFinding[]
+}
 
 const assessor = createAssessor()
 const heightMaps = new WeakMap<SightLines, HeightMap>()
 let look: Look | undefined
+let answered: Measurement | undefined
 
 /** Runs the core away from the page, on its own copy of the look. Remedies are asked for one finding at a time, so that newer looks never wait long. */
 const service = {
@@ -25,10 +31,14 @@ const service = {
   take(delta: Delta | undefined): void {
     look = withDelta(look, delta) as Look
   },
-  measure(): { figures: Figures; findings: readonly BareFinding[]; tookMs: number } {
+  /** What changed of the figures and findings since the last answer. */
+  measure(): { delta: Delta | undefined; tookMs: number } {
     const start = performance.now()
     const { figures, findings } = assessor.measure(look!)
-    return { figures, findings, tookMs: performance.now() - start }
+    const tookMs = performance.now() - start
+    const delta = deltaOf(answered, { figures, findings })
+    answered = { figures, findings }
+    return { delta, tookMs }
   },
   remedies(finding: BareFinding): Remedy[] {
     return assessor.remediesFor(look!, finding)

@@ -1,13 +1,13 @@
 /**
  * What differs between two states of a document that shares its unchanged parts: sent to a worker, which puts it onto its own copy and so keeps
- * the same objects wherever nothing changed.
+ * the same objects wherever nothing changed; and back again with what was worked out.
  */
 export type Delta =
   | { readonly kind: 'value'; readonly value: unknown }
   | { readonly kind: 'object'; readonly gone: readonly string[]; readonly parts: Readonly<Record<string, Delta>> }
   | { readonly kind: 'list'; readonly length: number; readonly parts: Readonly<Record<number, Delta>> }
 
-/** The difference; undefined where both are the very same. */
+/** The difference; undefined where there is none. */
 export function deltaOf(before: unknown, after: unknown): Delta | undefined {
   if (Object.is(before, after)) return undefined
   if (Array.isArray(before) && Array.isArray(after)) {
@@ -16,7 +16,7 @@ export function deltaOf(before: unknown, after: unknown): Delta | undefined {
       const part = deltaOf(before[i], value)
       if (part) parts[i] = part
     })
-    return { kind: 'list', length: after.length, parts }
+    return before.length === after.length && isEmpty(parts) ? undefined : { kind: 'list', length: after.length, parts }
   }
   if (isPlain(before) && isPlain(after)) {
     const parts: Record<string, Delta> = {}
@@ -24,7 +24,8 @@ export function deltaOf(before: unknown, after: unknown): Delta | undefined {
       const part = key in before ? deltaOf(before[key], after[key]) : ({ kind: 'value', value: after[key] } as const)
       if (part) parts[key] = part
     }
-    return { kind: 'object', gone: Object.keys(before).filter((key) => !(key in after)), parts }
+    const gone = Object.keys(before).filter((key) => !(key in after))
+    return gone.length === 0 && isEmpty(parts) ? undefined : { kind: 'object', gone, parts }
   }
   return { kind: 'value', value: after }
 }
@@ -43,6 +44,8 @@ export function withDelta(before: unknown, delta: Delta | undefined): unknown {
   return next
 }
 
+const isEmpty = (parts: object) => Object.keys(parts).length === 0
+
 function isPlain(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value)
+  return typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype
 }

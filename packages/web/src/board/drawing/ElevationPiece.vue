@@ -89,7 +89,7 @@ const greens = computed(() => {
       stroke="#fff"
       stroke-width="6"
       stroke-linecap="round"
-      opacity="0.4"
+      stroke-opacity="0.4"
     />
   </g>
   <g v-else-if="piece.kind === 'holder'">

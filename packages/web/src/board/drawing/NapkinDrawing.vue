@@ -62,7 +62,7 @@ const rays = computed(() => [-3, -2, -1, 0, 1, 2, 3].map((i) => (i / 3) * props.
     </template>
     <template v-else-if="fold === 'roll' || fold === 'bundle'">
       <rect :x="-halfX" :y="-halfY" :width="2 * halfX" :height="2 * halfY" :rx="halfX * 0.6" />
-      <path :d="`M ${halfX * 0.35} ${-halfY} V ${halfY}`" fill="none" opacity="0.7" />
+      <path :d="`M ${halfX * 0.35} ${-halfY} V ${halfY}`" fill="none" stroke-opacity="0.7" />
       <rect :x="-halfX - 2" y="-9" :width="2 * halfX + 4" :height="fold === 'roll' ? 18 : 6" :fill="accent" />
       <path
         v-if="fold === 'bundle'"
@@ -74,7 +74,7 @@ const rays = computed(() => [-3, -2, -1, 0, 1, 2, 3].map((i) => (i / 3) * props.
     </template>
     <template v-else>
       <rect :x="-halfX" :y="-halfY" :width="2 * halfX" :height="2 * halfY" rx="3" />
-      <path :d="lines" fill="none" opacity="0.7" />
+      <path :d="lines" fill="none" stroke-opacity="0.7" />
       <rect v-if="fold === 'band'" :x="-halfX - 2" y="-13" :width="2 * halfX + 4" height="26" :fill="accent" />
     </template>
   </g>

@@ -74,7 +74,7 @@ const garland = computed(() => {
   <LaidPlan v-if="standing.manner" :standing="standing" />
   <RarePlan v-else-if="isRare(piece)" :standing="standing" />
   <g v-else-if="piece.kind === 'vessel'">
-    <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" opacity="0.15" />
+    <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" fill-opacity="0.15" />
     <circle :r="piece.widestMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.55 : 1" :stroke="piece.accent" stroke-width="2" />
     <circle :r="piece.mouthMm / 2" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
     <path
@@ -90,19 +90,19 @@ const garland = computed(() => {
     </g>
   </g>
   <g v-else-if="piece.kind === 'holder'">
-    <circle cx="2" cy="-3" :r="piece.baseMm / 2 + 1" fill="#2b2420" opacity="0.18" />
+    <circle cx="2" cy="-3" :r="piece.baseMm / 2 + 1" fill="#2b2420" fill-opacity="0.18" />
     <circle :r="piece.baseMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.6 : 1" :stroke="piece.accent" stroke-width="2" />
     <circle :r="piece.baseMm * 0.36" fill="none" :stroke="shade(piece.color, 0.45)" stroke-width="2" />
-    <circle v-if="piece.chimney" :r="piece.chimney.innerMm / 2" fill="none" :stroke="piece.accent" stroke-width="3" opacity="0.7" />
+    <circle v-if="piece.chimney" :r="piece.chimney.innerMm / 2" fill="none" :stroke="piece.accent" stroke-width="3" stroke-opacity="0.7" />
     <template v-if="standing.candle">
       <circle :r="standing.candle.diameterMm / 2" :fill="standing.candle.color" :stroke="standing.candle.accent" stroke-width="1.5" />
       <circle r="3.500" fill="#3a2a1a" />
-      <circle r="5" fill="#ffb347" opacity="0.9" />
+      <circle r="5" fill="#ffb347" fill-opacity="0.9" />
     </template>
     <circle v-else :r="piece.cupMm / 2" :fill="shade(piece.color, -0.4)" />
   </g>
   <g v-else-if="piece.kind === 'riser' || piece.kind === 'tray'">
-    <path :d="extentPath(piece.extent, 16)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
+    <path :d="extentPath(piece.extent, 16)" fill="#2b2420" fill-opacity="0.14" transform="translate(4 -5)" />
     <path :d="extentPath(piece.extent, 16)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
     <path :d="extentPath(piece.extent, 16)" fill="none" :stroke="shade(piece.color, 0.35)" stroke-width="2" transform="scale(0.94)" />
   </g>
@@ -130,16 +130,16 @@ const garland = computed(() => {
     />
   </g>
   <g v-else-if="piece.form === 'compote' || piece.form === 'fruit' || piece.form === 'pods'">
-    <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
+    <path :d="extentPath(piece.extent)" fill="#2b2420" fill-opacity="0.14" transform="translate(4 -5)" />
     <path v-if="piece.form === 'compote'" :d="extentPath(piece.extent)" :fill="piece.accent" :stroke="shade(piece.accent, -0.3)" stroke-width="2.5" />
     <g v-for="(f, i) in fruits" :key="i" :transform="`translate(${f.x} ${f.y})`">
       <circle :r="f.r" :fill="piece.color" :stroke="shade(piece.color, -0.28)" stroke-width="1.6" />
-      <circle :r="f.r * 0.3" :cx="-f.r * 0.3" :cy="f.r * 0.32" :fill="shade(piece.color, 0.45)" opacity="0.8" />
+      <circle :r="f.r * 0.3" :cx="-f.r * 0.3" :cy="f.r * 0.32" :fill="shade(piece.color, 0.45)" fill-opacity="0.8" />
       <path v-if="piece.form !== 'pods'" :d="leaf(f.r * 0.5, f.r * 0.16)" fill="#5f7052" :transform="`rotate(${i * 73})`" />
     </g>
   </g>
   <g v-else>
-    <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.15" transform="translate(3 -4)" />
+    <path :d="extentPath(piece.extent)" fill="#2b2420" fill-opacity="0.15" transform="translate(3 -4)" />
     <path :d="extentPath(piece.extent)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
     <path :d="extentPath(piece.extent)" fill="none" :stroke="shade(piece.color, 0.4)" stroke-width="3" transform="scale(0.66)" />
     <path :d="extentPath(piece.extent)" :fill="piece.accent" transform="scale(0.22)" />

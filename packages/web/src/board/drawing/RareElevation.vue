@@ -34,7 +34,7 @@ const chalk = computed(() => {
       :stroke="piece.color"
       stroke-width="7"
     />
-    <line x1="0" x2="0" :y1="LANTERN_FLOOR_MM" :y2="LANTERN_FLOOR_MM + piece.depthMm" :stroke="piece.color" stroke-width="3" opacity="0.6" />
+    <line x1="0" x2="0" :y1="LANTERN_FLOOR_MM" :y2="LANTERN_FLOOR_MM + piece.depthMm" :stroke="piece.color" stroke-width="3" stroke-opacity="0.6" />
     <path
       :d="`M ${-piece.widestMm / 2} ${LANTERN_FLOOR_MM + piece.depthMm} L ${piece.widestMm / 2} ${LANTERN_FLOOR_MM + piece.depthMm} L ${piece.widestMm / 8} ${piece.heightMm - 20} L ${-piece.widestMm / 8} ${piece.heightMm - 20} Z`"
       :fill="piece.color"
@@ -90,6 +90,14 @@ const chalk = computed(() => {
   </g>
   <g v-else-if="piece.kind === 'ornament'">
     <rect :x="-half" y="0" :width="2 * half" :height="piece.heightMm" rx="2" :fill="piece.color" :stroke="piece.accent" stroke-width="2.5" />
-    <path v-if="piece.form === 'sign' && half > 40" :d="chalk" fill="none" :stroke="piece.accent" stroke-width="4" stroke-linecap="round" opacity="0.8" />
+    <path
+      v-if="piece.form === 'sign' && half > 40"
+      :d="chalk"
+      fill="none"
+      :stroke="piece.accent"
+      stroke-width="4"
+      stroke-linecap="round"
+      stroke-opacity="0.8"
+    />
   </g>
 </template>

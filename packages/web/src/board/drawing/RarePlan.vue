@@ -21,7 +21,7 @@ const bulbs = computed(() => {
 
 <template>
   <g v-if="piece.kind === 'vessel'">
-    <rect :x="-piece.baseMm / 2 + 4" :y="-piece.baseMm / 2 - 5" :width="piece.baseMm" :height="piece.baseMm" fill="#2b2420" opacity="0.15" />
+    <rect :x="-piece.baseMm / 2 + 4" :y="-piece.baseMm / 2 - 5" :width="piece.baseMm" :height="piece.baseMm" fill="#2b2420" fill-opacity="0.15" />
     <rect :x="-piece.baseMm / 2" :y="-piece.baseMm / 2" :width="piece.baseMm" :height="piece.baseMm" rx="4" :fill="piece.color" fill-opacity="0.35" />
     <rect
       :x="-piece.baseMm / 2"
@@ -37,12 +37,13 @@ const bulbs = computed(() => {
       :d="`M ${-piece.baseMm / 2} ${-piece.baseMm / 2} L ${piece.baseMm / 2} ${piece.baseMm / 2} M ${piece.baseMm / 2} ${-piece.baseMm / 2} L ${-piece.baseMm / 2} ${piece.baseMm / 2}`"
       :stroke="piece.color"
       stroke-width="4"
-      opacity="0.5"
+      fill-opacity="0.5"
+      stroke-opacity="0.5"
     />
     <circle r="17" fill="none" :stroke="piece.accent" stroke-width="5" />
   </g>
   <g v-else-if="piece.kind === 'tray'">
-    <path :d="extentPath(piece.extent)" fill="#2b2420" opacity="0.14" transform="translate(4 -5)" />
+    <path :d="extentPath(piece.extent)" fill="#2b2420" fill-opacity="0.14" transform="translate(4 -5)" />
     <path :d="extentPath(piece.extent)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
     <circle
       v-for="(tier, i) in piece.upper"
@@ -68,7 +69,7 @@ const bulbs = computed(() => {
   <g v-else-if="piece.kind === 'ornament' && piece.form === 'lights'">
     <path :d="`M ${bulbs.map((bulb) => `${bulb.x} ${bulb.y}`).join(' L ')}`" fill="none" :stroke="piece.accent" stroke-width="3" stroke-linejoin="round" />
     <g v-for="(bulb, i) in bulbs" :key="i">
-      <circle :cx="bulb.x" :cy="bulb.y" r="16" fill="#ffcf7a" opacity="0.28" />
+      <circle :cx="bulb.x" :cy="bulb.y" r="16" fill="#ffcf7a" fill-opacity="0.28" />
       <circle :cx="bulb.x" :cy="bulb.y" r="6" :fill="piece.color" stroke="#a98535" stroke-width="1.5" />
     </g>
   </g>
@@ -84,7 +85,7 @@ const bulbs = computed(() => {
       fill="none"
       :stroke="piece.accent"
       stroke-width="2"
-      opacity="0.7"
+      stroke-opacity="0.7"
     />
   </g>
 </template>

@@ -31,9 +31,9 @@ function flatwarePath(piece: Flatware): string {
 <template>
   <g v-for="(item, i) in layout.items" :key="i" :transform="`translate(${mirrored ? -item.x : item.x} ${item.y})`">
     <template v-if="item.what === 'plate' || item.what === 'bread-plate'">
-      <circle cx="3" cy="-4" :r="item.halfXMm + 1" fill="#2b2420" opacity="0.13" />
+      <circle cx="3" cy="-4" :r="item.halfXMm + 1" fill="#2b2420" fill-opacity="0.13" />
       <circle :r="item.halfXMm" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="2" />
-      <circle :r="item.halfXMm * 0.965" fill="none" :stroke="item.piece.accent" stroke-width="2.5" opacity="0.75" />
+      <circle :r="item.halfXMm * 0.965" fill="none" :stroke="item.piece.accent" stroke-width="2.5" stroke-opacity="0.75" />
       <circle :r="item.halfXMm * 0.7" :fill="shade(item.piece.color, 0.25)" :stroke="shade(item.piece.color, -0.18)" stroke-width="1.4" />
       <path
         :d="`M ${-item.halfXMm * 0.56} ${item.halfXMm * 0.3} A ${item.halfXMm * 0.64} ${item.halfXMm * 0.64} 0 0 0 ${item.halfXMm * 0.1} ${item.halfXMm * 0.63}`"
@@ -41,7 +41,7 @@ function flatwarePath(piece: Flatware): string {
         stroke="#fff"
         stroke-width="3"
         stroke-linecap="round"
-        opacity="0.7"
+        stroke-opacity="0.7"
       />
     </template>
     <template v-else-if="item.what === 'napkin'">
@@ -67,7 +67,7 @@ function flatwarePath(piece: Flatware): string {
         stroke="#fff"
         stroke-width="4"
         stroke-linecap="round"
-        opacity="0.85"
+        stroke-opacity="0.85"
       />
     </template>
   </g>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { standings, type PieceIndex, type Standing } from '@hestiad/core'
+import { computed } from 'vue'
+import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
+import ChosenMark from './ChosenMark.vue'
+import ElevationPiece from './drawing/ElevationPiece.vue'
+import PlanPiece from './drawing/PlanPiece.vue'
+import SnapGuides from './SnapGuides.vue'
+import type { useDrag } from './useDrag.js'
+import { alongMm, type Viewport } from './viewport.js'
+
+/**
+ * What is being dragged, over the Board in layers of its own: a piece is drawn once as it stood, and its layers are moved by the browser, so that
+ * nothing is drawn anew while it goes.
+ */
+const props = defineProps<{
+  before: readonly Standing[]
+  index: PieceIndex
+  view: Viewport
+  drag: ReturnType<typeof useDrag>
+  reachMm: number
+}>()
+const store = useLook()
+const guides = props.drag.held
+/** What a drag has moved, and all it carries, as they would stand. */
+const pieces = computed(() => {
+  if (!store.held) return []
+  const still = new Set(props.before)
+  return standings(store.held).filter((piece) => !still.has(piece))
+})
+const preferences = usePreferences()
+const deg = (rad: number) => (rad * 180) / Math.PI
+
+/** More moved at once than this share one layer and are drawn where they are. */
+const MOST_LAYERS = 12
+
+/** A piece as it is drawn, and how far its layers are moved from there, in pixels. */
+interface Layer {
+  readonly key: string
+  readonly pieces: readonly Standing[]
+  readonly dx: number
+  readonly dy: number
+  readonly lift: number
+}
+
+const layers = computed((): Layer[] => {
+  if (pieces.value.length > MOST_LAYERS) return [{ key: 'all', pieces: pieces.value, dx: 0, dy: 0, lift: 0 }]
+  return pieces.value.map((piece) => {
+    const old = props.before.find((one) => one.placed.id === piece.placed.id)
+    const drawn = old && sameShape(old, piece) ? old : piece
+    const [from, to] = [props.view.onPlan(drawn.pose), props.view.onPlan(piece.pose)]
+    return { key: piece.placed.id, pieces: [drawn], dx: to.x - from.x, dy: to.y - from.y, lift: (piece.footMm - drawn.footMm) * props.view.scale }
+  })
+})
+
+/** Whether a piece only went elsewhere. */
+function sameShape(a: Standing, b: Standing): boolean {
+  return a.pose.turnRad === b.pose.turnRad && a.placed.arrangement === b.placed.arrangement && a.manner === null && b.manner === null
+}
+</script>
+
+<template>
+  <div class="held" aria-hidden="true">
+    <template v-for="layer in layers" :key="layer.key">
+      <svg :width="view.width" :height="view.height" class="art" :style="{ transform: `translate(${layer.dx}px, ${layer.dy}px)` }">
+        <g :transform="view.planTransform">
+          <g v-for="piece in layer.pieces" :key="piece.placed.id" :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`">
+            <PlanPiece :standing="piece" :index="index" />
+          </g>
+        </g>
+        <template v-for="piece in layer.pieces" :key="piece.placed.id">
+          <ChosenMark v-if="piece.placed.id === store.selected" :standing="piece" :view="view" only="plan" />
+        </template>
+      </svg>
+      <svg :width="view.width" :height="view.height" class="art" :style="{ transform: `translate(${layer.dx}px, ${-layer.lift}px)` }">
+        <g :transform="view.elevationTransform">
+          <g v-for="piece in layer.pieces" :key="piece.placed.id" :transform="`translate(${alongMm(piece.pose, view.turned)} ${piece.footMm})`">
+            <ElevationPiece :standing="piece" :index="index" :turned="view.turned" :glow="preferences.theme === 'evening'" />
+          </g>
+        </g>
+        <template v-for="piece in layer.pieces" :key="piece.placed.id">
+          <ChosenMark v-if="piece.placed.id === store.selected" :standing="piece" :view="view" only="elevation" />
+        </template>
+      </svg>
+    </template>
+    <svg v-if="guides" :width="view.width" :height="view.height"><SnapGuides :held="guides" :view="view" :reach-mm="reachMm" /></svg>
+  </div>
+</template>
+
+<style scoped>
+.held,
+svg {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+
+svg {
+  will-change: transform;
+}
+
+:root[data-theme='evening'] .art {
+  filter: brightness(0.8) sepia(0.18);
+}
+</style>
