@@ -1,5 +1,6 @@
 import {
   alignEdit,
+  alongEdgeEdit,
   applyEdit,
   createAssessor,
   distributeEdit,
@@ -12,10 +13,12 @@ import {
   newGuest,
   newPlaced,
   overlapMm,
+  putNear,
   seatPlan,
   sightLines,
   guestEyes,
   snap,
+  sparePieces,
   standings,
   tallestMm,
   twinOf,
@@ -23,7 +26,7 @@ import {
   type Placed
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable } from './support/looks.js'
+import { demoLook, guests, longTable, roundTable } from './support/looks.js'
 
 const demo = demoLook()
 const lookOf = (centerpiece: readonly Placed[]): Look => ({ ...demo, centerpiece })
@@ -148,4 +151,87 @@ it('let go over a tray a piece stands on it when its whole foot does, over a fil
   expect(onto(290, 0)).toBeNull()
   expect(onto(0, 400)).toBeNull()
   expect(onto(-150, 0, tray)).toBeNull()
+})
+
+it('a piece put on from the cupboard stands clear of all others and of every setting, as long as there is room', () => {
+  let state: Look = { ...demo, centerpiece: [] }
+  let free = 0
+  for (const piece of sparePieces(state).slice(0, 12)) {
+    const { plan, laid } = createAssessor().measure(state)
+    const put = putNear(state, piece, { x: 0, y: 0 }, { outline: plan.outline, laid })
+    state = applyEdit(state, put.edit)
+    if (put.free) free++
+    const hits = createAssessor()
+      .measure(state)
+      .findings.filter((f) => f.at.kind === 'piece' && f.at.placedId === put.id && ['piece.off', 'piece.setting', 'piece.piece'].includes(f.code))
+    expect(hits.length > 0).toBe(!put.free)
+  }
+  expect(free).toBeGreaterThan(5)
+})
+
+describe('across the long axis', () => {
+  it('a mirrored figure stands on the other side and turns its face there, with all that stands on it', () => {
+    const look = lookOf([
+      newPlaced('f', 'heron-figure', 200, 150),
+      newPlaced('r', 'riser-clear', -200, 150),
+      { ...newPlaced('on', 'persimmons', 10, 20), on: 'r' }
+    ])
+    const figure = applyEdit(look, mirrorEdit(look, 'f', 'sides')).centerpiece[3]!
+    expect(figure).toMatchObject({ xMm: 200, yMm: -150, turnDeg: 180 })
+    const stand = applyEdit(look, mirrorEdit(look, 'r', 'sides')).centerpiece.slice(3)
+    expect(stand).toHaveLength(2)
+    expect(stand[1]).toMatchObject({ on: stand[0]!.id })
+    expect(twinOf(applyEdit(look, mirrorEdit(look, 'f', 'sides')), 'f', 'sides')).toBe(figure.id)
+    expect(twinOf(applyEdit(look, mirrorEdit(look, 'f', 'sides')), 'f', 'ends')).toBeNull()
+  })
+})
+
+describe('round the edge', () => {
+  const spread = (count: number, look: Look) => {
+    const ids = look.centerpiece.map((placed) => placed.id)
+    const { outline } = seatPlan(look)
+    return applyEdit(look, alongEdgeEdit(look, ids, outline, 200)).centerpiece.slice(0, count)
+  }
+
+  it('on a round table pieces stand at the corners of a regular polygon, in the order they stood', () => {
+    const table = roundTable(60)
+    const look = {
+      ...lookOf(Array.from({ length: 6 }, (_, i) => newPlaced(`p${i}`, 'bud-bottle', Math.round(100 * Math.cos(i)), Math.round(100 * Math.sin(i))))),
+      table
+    }
+    const at = spread(6, look)
+    const side = 30 * 25.4 - 200
+    at.forEach((placed, i) => {
+      expect(Math.hypot(placed.xMm, placed.yMm)).toBeCloseTo(side, -1)
+      const next = at[(i + 1) % 6]!
+      expect(Math.hypot(next.xMm - placed.xMm, next.yMm - placed.yMm) / side).toBeCloseTo(1, 1)
+    })
+  })
+
+  it('on a long table the steps along the line are even, corners and all', () => {
+    const look = {
+      ...lookOf(
+        Array.from({ length: 10 }, (_, i) => newPlaced(`p${i}`, 'bud-bottle', Math.round(300 * Math.cos(i * 0.6)), Math.round(200 * Math.sin(i * 0.6))))
+      ),
+      table: longTable(100, 44)
+    }
+    const [halfX, halfY] = [50 * 25.4 - 200, 22 * 25.4 - 200]
+    const along = spread(10, look).map(({ xMm: x, yMm: y }) => {
+      // the way round the rectangle from the middle of its right side
+      if (Math.abs(x - halfX) < 8) return y >= 0 ? y : 4 * halfX + 4 * halfY + y
+      if (Math.abs(y - halfY) < 8) return halfY + halfX - x
+      if (Math.abs(x + halfX) < 8) return halfY + 2 * halfX + halfY - y
+      return 3 * halfY + 3 * halfX + x
+    })
+    const step = (4 * (halfX + halfY)) / 10
+    along
+      .sort((a, b) => a - b)
+      .slice(1)
+      .forEach((mm, i) => expect(Math.abs(mm - along[i]! - step)).toBeLessThan(12))
+  })
+
+  it('what is locked stays', () => {
+    const look = lookOf([{ ...newPlaced('a', 'bud-bottle', 5, 5), locked: true }, newPlaced('b', 'bud-bottle', 50, 50)])
+    expect(spread(1, look)[0]).toMatchObject({ xMm: 5, yMm: 5 })
+  })
 })

@@ -50,7 +50,16 @@ it('a piece is told by the measures that matter for its kind', () => {
 })
 
 it('every cause, rule and way out of the buying step, and every part of the budget, has its words', () => {
-  expect(Object.keys(buyWords.cause).sort()).toEqual(['care', 'cells', 'flames', 'stems-in-foam', 'stems-in-tape', 'tapers-stand'])
+  expect(Object.keys(buyWords.cause).sort()).toEqual([
+    'care',
+    'cells',
+    'flames',
+    'stems-in-foam',
+    'stems-in-frog',
+    'stems-in-tape',
+    'stems-in-wire',
+    'tapers-stand'
+  ])
   expect(Object.keys(buyWords.rule).sort()).toEqual(['no-offer', 'no-price', 'stock', 'too-late'])
   expect(Object.keys(buyWords.unblock).sort()).toEqual(['alike', 'borrow', 'days', 'guests', 'price'])
   expect(partWords).toMatchObject({ linens: 'Linens', supplies: 'Supplies', under: 'Under everything', places: 'Places', middle: 'The middle' })

@@ -24,4 +24,8 @@ it('what did not change stays the same object, so that what is remembered of it 
   expect(next.table).toBe(copy.table)
   expect(next.pieces[0]).toBe(copy.pieces[0])
   expect(deltaOf(before, before)).toBeUndefined()
+  // equal in all parts is no difference, and what is no plain object goes whole
+  expect(deltaOf(before, structuredClone(before))).toBeUndefined()
+  const bytes = { free: Uint8Array.of(1, 2, 3) }
+  expect(withDelta({ free: Uint8Array.of(9) }, deltaOf({ free: Uint8Array.of(9) }, bytes))).toEqual(bytes)
 })

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { createAssessor, type BareFinding, type Look } from '@hestiad/core'
+import { createAssessor, makeEdit, type BareFinding, type Look } from '@hestiad/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api, ApiProblem, type History } from '../src/api/client.js'
@@ -59,6 +59,35 @@ async function opened() {
 }
 
 describe('the open look', () => {
+  it('while a piece is dragged the figures follow it and the look, the panels’ figures and what is saved do not; let go, all are as they were', async () => {
+    const { kept, store } = await opened()
+    const before = store.look!
+    const seen = store.figures!.sight.seen
+    const bare = { ...before, centerpiece: [] }
+    store.showHeld(bare)
+    await settle(300)
+    expect(store.figures!.sight.seen).toBe(store.figures!.sight.pairs)
+    expect(seen).toBeLessThan(store.figures!.sight.pairs)
+    expect(store.look).toBe(before)
+    expect(store.resting!.sight.seen).toBe(seen)
+    expect(store.restingFindings).not.toEqual(store.findings)
+    store.letGo()
+    await settle(300)
+    expect(store.figures!.sight.seen).toBe(seen)
+    expect(store.restingFindings).toBe(store.findings)
+    expect(kept.saves).toBe(0)
+    store.showHeld(bare)
+    store.commit(
+      before,
+      makeEdit(before, 'take-off', (draft) => void (draft.centerpiece = []))
+    )
+    await settle(1500)
+    expect(store.held).toBeUndefined()
+    expect(kept.look.centerpiece).toEqual([])
+    store.undo()
+    expect(store.look).toEqual(before)
+  })
+
   it('is saved within a second, many quick edits in one save', async () => {
     const { kept, store } = await opened()
     for (let i = 0; i < 10; i++) store.edit('rename', rename(`name ${i}`))

@@ -1,10 +1,8 @@
-import { applyEdit, halfLengthMm, isStanding, makeEdit, newPlaced, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
+import { applyEdit, halfLengthMm, makeEdit, newPlaced, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it, vi } from 'vitest'
-import { createAssessor } from '@hestiad/core'
 import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
 import { alongMm, viewport } from '../src/board/viewport.js'
-import { putOn } from '../src/centerpiece/putOn.js'
 
 vi.mock('../src/stores/lookStore.js', () => ({ useLook: () => undefined }))
 const { shift } = await import('../src/board/useDrag.js')
@@ -82,19 +80,28 @@ it('a piece on a turned tray goes where the pointer goes', () => {
   expect(at(moved).y - at(start).y).toBeCloseTo(-25, 0)
 })
 
-it('a piece put on from the cupboard stands clear of all others and of every setting, as long as there is room', () => {
-  let state: Look = { ...look, centerpiece: [] }
-  let free = 0
-  for (const piece of look.pieces.filter(isStanding).slice(0, 9)) {
-    const put = putOn(state, piece)
-    state = applyEdit(state, put.edit)
-    if (put.free) free++
-    const hits = createAssessor()
-      .measure(state)
-      .findings.filter((f) => f.at.kind === 'piece' && f.at.placedId === put.id && f.code.startsWith('piece.'))
-    expect(hits.length > 0).toBe(!put.free)
+it('in mirror mode the like piece moves as its image does: along with it across the long axis, toward it across the middle', () => {
+  const start: Look = {
+    ...look,
+    centerpiece: [newPlaced('a', 'spool-jar', 300, 100), newPlaced('end', 'spool-jar', -300, 100), newPlaced('side', 'spool-jar', 300, -100)]
   }
-  expect(free).toBeGreaterThan(5)
+  const by = { x: 40, y: 25 }
+  const spots = (axis: 'ends' | 'sides' | null) =>
+    applyEdit(start, makeEdit(start, 'move', shift(start, 'a', by, axis))).centerpiece.map((placed) => [placed.xMm, placed.yMm])
+  expect(spots('ends')).toEqual([
+    [340, 125],
+    [-340, 125],
+    [300, -100]
+  ])
+  expect(spots('sides')).toEqual([
+    [340, 125],
+    [-300, 100],
+    [340, -125]
+  ])
+  expect(spots(null).slice(1)).toEqual([
+    [-300, 100],
+    [300, -100]
+  ])
 })
 
 describe('flowers', () => {

@@ -6,7 +6,7 @@ import { standings } from '../centerpiece/standing.js'
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import { footprintMm2 } from '../geometry/footprint.js'
 import { FULLNESS_SHARE } from '../reference/composition.js'
-import type { BareFinding, FindingCode } from '../design/finding.js'
+import { findingKey, type BareFinding, type FindingCode } from '../design/finding.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { extentSize } from '../design/piece.js'
@@ -50,12 +50,21 @@ const hardCodes: readonly FindingCode[] = [
   'piece.piece',
   'piece.tips',
   'piece.opening',
+  'piece.headroom',
+  'piece.load',
+  'cord.reach',
+  'cord.floor',
   'piece.edge',
   'sight.hidden',
   'candle.misfit',
   'flame.near',
   'flame.flame'
 ]
+
+/** What a proposal moves or cuts for as long as that mends it, and else tells. */
+const softCodes: readonly FindingCode[] = ['art.hidden', 'view.hidden', 'socket.bare', 'cord.seen', 'cover.bare']
+/** What is told of the whole table. */
+const toldCodes: readonly FindingCode[] = [...hardCodes, ...softCodes, 'edge.hands', 'edge.tail']
 
 /**
  * Lays out the middle by a pattern: roles into slots from the house or from what stands there, then annealed under fit, sight, flames and the
@@ -79,7 +88,7 @@ export function proposeCenterpiece(look: Look, options: ProposeOptions): Centerp
     draft.school.pattern = options.pattern
     draft.centerpiece = structuredClone(cleaned.centerpiece) as typeof draft.centerpiece
   })
-  const unmet = after.findings.filter((finding) => hardCodes.includes(finding.code) || finding.code.startsWith('compose.'))
+  const unmet = after.findings.filter((finding) => toldCodes.includes(finding.code) || finding.code.startsWith('compose.'))
   return { edit, score: keptShare(cleaned.school, after.figures.composition), rounds: found.rounds, stopped: found.stopped, unmet }
 }
 
@@ -232,19 +241,22 @@ function gaussians(random: Random): [number, number] {
 /** A piece is moved this often before it is taken off. */
 const MOST_MOVES = 2
 
-/** Mends what hard faults the search left, by the remedies that move or cut; what cannot be mended is taken off, of a flame and what it is near the flame. */
+/** Mends what faults the search left, by the remedies that move or cut; what cannot be mended and is no matter of looks is taken off, of a flame and what it is near the flame. */
 function withoutFaults(look: Look, own: ReadonlySet<string>, assessor: ReturnType<typeof createAssessor>): Look {
   let state = look
   const moves = new Map<string, number>()
+  const givenUp = new Set<string>()
   for (;;) {
     const measured: Measured = assessor.measure(state, true)
-    const fault = measured.findings.find((finding) => hardCodes.includes(finding.code) && culprits(finding, own, state).length > 0)
+    const mended = (finding: BareFinding) => hardCodes.includes(finding.code) || (softCodes.includes(finding.code) && !givenUp.has(findingKey(finding)))
+    const fault = measured.findings.find((finding) => mended(finding) && culprits(finding, own, state).length > 0)
     const culprit = fault && culprits(fault, own, state)[0]
     if (!fault || !culprit) return state
     const often = moves.get(culprit) ?? 0
     moves.set(culprit, often + 1)
     const remedy = often < MOST_MOVES ? assessor.remediesFor(state, fault).find((one) => one.code === 'move' || one.code === 'lower') : undefined
-    state = applyEdit(state, remedy?.edit ?? takeOffEdit(state, culprit))
+    if (!remedy && softCodes.includes(fault.code)) givenUp.add(findingKey(fault))
+    else state = applyEdit(state, remedy?.edit ?? takeOffEdit(state, culprit))
   }
 }
 

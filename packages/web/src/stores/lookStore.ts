@@ -41,6 +41,9 @@ export const useLook = defineStore('look', () => {
   const future = shallowRef<readonly Edit[]>([])
   const figures = shallowRef<Figures>()
   const findings = shallowRef<readonly BareFinding[]>([])
+  /** The figures and findings of the look before a drag: panels rest while it goes on, the Board, the rail and the ledger do not. */
+  const resting = shallowRef<Figures>()
+  const restingFindings = shallowRef<readonly BareFinding[]>([])
   const remedies = shallowRef<ReadonlyMap<string, readonly Remedy[]>>(new Map())
   const selected = ref<string | null>(null)
   /** What the look would be if what is dragged were let go of now; `look` stays as it was until then. */
@@ -79,6 +82,7 @@ export const useLook = defineStore('look', () => {
     if (id.value === lookId && look.value) return
     look.value = undefined
     figures.value = undefined
+    resting.value = undefined
     const answer = await api.look(lookId)
     take(answer)
     const draft = readDraft(lookId)
@@ -124,6 +128,10 @@ export const useLook = defineStore('look', () => {
       if (held.value) await new Promise((resolve) => setTimeout(resolve, SPREAD_MS))
       findings.value = answer.findings
       tookMs.value = answer.tookMs
+      if (!held.value) {
+        resting.value = answer.figures
+        restingFindings.value = answer.findings
+      }
       if (heights.value && look.value === state) await showHeights(true)
     } while (again)
     measuring = false
@@ -272,9 +280,6 @@ export const useLook = defineStore('look', () => {
     take(await api.look(id.value))
   }
 
-  /** The figures and findings of the look before a drag: panels rest while it goes on, the Board, the rail and the ledger do not. */
-  const resting = computed<Figures | undefined>((before) => (held.value && before ? before : figures.value))
-  const restingFindings = computed<readonly BareFinding[]>((before) => (held.value && before ? before : findings.value))
   const chosen = computed(() =>
     (selected.value === null ? [] : [selected.value, ...also.value]).filter((one) => look.value?.centerpiece.some((placed) => placed.id === one))
   )
