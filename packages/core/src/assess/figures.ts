@@ -10,6 +10,7 @@ import type { Serving } from '../serving/dishes.js'
 import type { TableDish } from '../serving/tableDishes.js'
 import type { SettingLayout } from '../settings/settingItems.js'
 import type { CompositionFigures } from '../composition/compositionFigures.js'
+import type { CordRoute } from '../composition/cords.js'
 import type { CoverThis } from '../composition/coverThese.js'
 import type { Clearing } from '../stability/clearing.js'
 import type { Tilt } from '../stability/tilt.js'
@@ -29,6 +30,8 @@ export interface Figures {
   readonly linens: LinenFigures & { /** Spots of the linens that something must cover. */ readonly spots: readonly CoverSpot[] }
   readonly setting: Omit<SettingLayout, 'items'>
   readonly composition: CompositionFigures & { /** What of the middle wants covering. */ readonly toCover: readonly CoverThis[] }
+  /** The way of each cord to its socket. */
+  readonly cords: readonly CordRoute[]
   readonly stability: { readonly tilts: readonly Tilt[]; readonly clearing: Clearing }
   readonly sight: Omit<TableSight, 'hidden'> & {
     /** Hidden share of each face by row (who looks) and column (who is looked at). */

@@ -6,7 +6,7 @@ import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { compositionFigures } from '../composition/compositionFigures.js'
 import { compositionFindings } from '../composition/compositionFindings.js'
-import { cordFindings } from '../composition/cords.js'
+import { cordFindings, cordRoutes } from '../composition/cords.js'
 import { coverThese, coverTheseFindings } from '../composition/coverThese.js'
 import { wallFindings } from '../composition/wallFindings.js'
 import { clearing, clearingFindings } from '../stability/clearing.js'
@@ -135,11 +135,13 @@ export function createMeasure(): Measure {
       pieces
     })
   )
-  const wall = memo((look: WallParts, all: readonly Standing[], seated: SeatPlan) => [
-    ...wallFindings(look, all, seated.outline),
-    ...viewFindings(look, all, seated.outline),
-    ...cordFindings(look, all, seated.outline)
-  ])
+  const wall = memo((look: WallParts, all: readonly Standing[], seated: SeatPlan) => {
+    const cords = cordRoutes(look, all, seated.outline)
+    return {
+      figures: cords,
+      findings: [...wallFindings(look, all, seated.outline), ...viewFindings(look, all, seated.outline), ...cordFindings(look, all, cords)]
+    }
+  })
   const wallParts = memo((...[around, table, pieces, lin, school]: [Look['room'], Look['table'], Look['pieces'], Look['linens'], Look['school']]) => ({
     room: around,
     table,
@@ -194,6 +196,7 @@ export function createMeasure(): Measure {
     const l = linens(laidLinens, seated, items)
     const cover = covers(laidLinens, seated, set, pieces)
     const seen = sight(sights, pieces, trial)
+    const onWalls = wall(wallParts(look.room, look.table, look.pieces, look.linens, look.school), pieces, seated)
     const middleOf = composed(look.room, look.school, look.pieces, look.centerpiece, pieces, seated, items.depthMm)
     const stands = stability(stabilityParts(look.household, look.school, look.table, look.menu, look.pieces), pieces, seated)
     const lit = light(pieces, look)
@@ -212,6 +215,7 @@ export function createMeasure(): Measure {
         setting: withoutItems(items),
         composition: middleOf.figures,
         stability: stands.figures,
+        cords: onWalls.figures,
         sight: seen.figures,
         light: lit.figures,
         florals: grown.figures,
@@ -229,7 +233,7 @@ export function createMeasure(): Measure {
         ...middle(pieces, set, seated),
         ...middleOf.findings,
         ...stands.findings,
-        ...wall(wallParts(look.room, look.table, look.pieces, look.linens, look.school), pieces, seated),
+        ...onWalls.findings,
         ...seen.findings,
         ...lit.findings,
         ...grown.findings,

@@ -77,8 +77,7 @@ export function colorDistance(a: string, b: string): number {
 }
 
 /** Cords that do not reach, that are seen, or that would cross a floor people walk on. */
-export function cordFindings(look: Parts, standing: readonly Standing[], outline: Outline): BareFinding[] {
-  const routes = cordRoutes(look, standing, outline)
+export function cordFindings(look: Parts, standing: readonly Standing[], routes: readonly CordRoute[]): BareFinding[] {
   return plugged(standing).flatMap(({ one, cordMm }): BareFinding[] => {
     const at = { kind: 'piece', placedId: one.placed.id } as const
     const route = routes.find((other) => other.placedId === one.placed.id)

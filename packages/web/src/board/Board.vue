@@ -177,7 +177,7 @@ function label(piece: Standing): string {
       @pointerdown.self="store.selected = null"
     >
       <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
-        <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" chairs>
+        <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" :cords="store.figures?.cords" chairs>
           <template #piece="{ standing: piece }">
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
@@ -210,9 +210,11 @@ function label(piece: Standing): string {
           :layouts="layouts"
           :standing="standing"
           :linens="store.figures?.linens"
+          :cords="store.figures?.cords"
           :turned="turned"
           :glow="preferences.theme === 'evening'"
           :reach-mm="view.width / view.scale / 2"
+          :top-mm="(view.onElevation({ x: 0, y: 0 }, 0).y - view.dividerY) / view.scale - 20"
         >
           <template #piece="{ standing: piece }">
             <g

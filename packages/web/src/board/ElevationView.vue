@@ -27,9 +27,12 @@ const props = defineProps<{
   layouts: readonly PlaceLayout[]
   standing: readonly Standing[]
   linens: Figures['linens'] | undefined
+  cords: Figures['cords'] | undefined
   turned: boolean
   glow: boolean
   reachMm: number
+  /** Nothing is drawn higher than this above the table. */
+  topMm: number
 }>()
 
 const index = computed(() => pieceIndex(props.look))
@@ -53,6 +56,9 @@ const band = computed(() => {
 })
 /** Who sits on the far side or at the ends, nearest last. */
 const seen = computed(() => faces.value.filter((f) => f.deep > -60).sort((a, b) => b.deep - a.deep))
+
+/** Pictures on the wall behind that reach into the drawing. */
+const pictures = computed(() => props.look.room.behind?.art.filter((one) => one.bottomMm - props.look.table.heightMm < props.topMm) ?? [])
 
 /** The hanging cloth with its hem, deeper at the corners, and folds. */
 const hang = computed(() => {
@@ -119,12 +125,12 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   </defs>
   <template v-if="look.room.behind && !turned">
     <rect
-      v-for="art in look.room.behind.art"
-      :key="art.id"
-      :x="art.xMm - art.widthMm / 2"
-      :y="art.bottomMm - look.table.heightMm"
-      :width="art.widthMm"
-      :height="art.heightMm"
+      v-for="one in pictures"
+      :key="one.id"
+      :x="one.xMm - one.widthMm / 2"
+      :y="one.bottomMm - look.table.heightMm"
+      :width="one.widthMm"
+      :height="Math.min(one.heightMm, topMm - one.bottomMm + look.table.heightMm)"
       class="art"
     />
     <rect
@@ -137,6 +143,9 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       rx="12"
       class="socket"
     />
+  </template>
+  <template v-if="!turned">
+    <path v-for="cord in cords ?? []" :key="cord.placedId" :d="`M ${cord.way.map((at) => `${at.x} ${at.z}`).join(' L ')}`" class="cord" />
   </template>
   <rect v-if="band" :x="-reachMm" :y="band.low" :width="2 * reachMm" :height="band.height" fill="url(#faces-band)" />
   <g v-for="face in seen" :key="face.number" :transform="`translate(${face.x} 0)`" class="guest">
@@ -204,6 +213,14 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   fill: var(--paper);
   stroke: var(--soft-ink);
   stroke-width: 6;
+}
+
+.cord {
+  fill: none;
+  stroke: var(--soft-ink);
+  stroke-width: 5;
+  stroke-dasharray: 14 9;
+  stroke-linejoin: round;
 }
 
 .guest {

@@ -41,22 +41,26 @@ interface Layer {
   readonly pieces: readonly Standing[]
   readonly dx: number
   readonly dy: number
-  readonly lift: number
 }
 
+/** How each piece was drawn last; this lives no longer than the drag. */
+const drawnAs = new Map<string, Standing>()
+
 const layers = computed((): Layer[] => {
-  if (pieces.value.length > MOST_LAYERS) return [{ key: 'all', pieces: pieces.value, dx: 0, dy: 0, lift: 0 }]
+  if (pieces.value.length > MOST_LAYERS) return [{ key: 'all', pieces: pieces.value, dx: 0, dy: 0 }]
   return pieces.value.map((piece) => {
-    const old = props.before.find((one) => one.placed.id === piece.placed.id)
+    const { id } = piece.placed
+    const old = drawnAs.get(id) ?? props.before.find((one) => one.placed.id === id)
     const drawn = old && sameShape(old, piece) ? old : piece
+    drawnAs.set(id, drawn)
     const [from, to] = [props.view.onPlan(drawn.pose), props.view.onPlan(piece.pose)]
-    return { key: piece.placed.id, pieces: [drawn], dx: to.x - from.x, dy: to.y - from.y, lift: (piece.footMm - drawn.footMm) * props.view.scale }
+    return { key: id, pieces: [drawn], dx: to.x - from.x, dy: to.y - from.y }
   })
 })
 
-/** Whether a piece only went elsewhere. */
+/** Whether a piece only went elsewhere, at the same height. */
 function sameShape(a: Standing, b: Standing): boolean {
-  return a.pose.turnRad === b.pose.turnRad && a.placed.arrangement === b.placed.arrangement && a.manner === null && b.manner === null
+  return a.footMm === b.footMm && a.pose.turnRad === b.pose.turnRad && a.placed.arrangement === b.placed.arrangement && a.manner === null && b.manner === null
 }
 </script>
 
@@ -73,7 +77,7 @@ function sameShape(a: Standing, b: Standing): boolean {
           <ChosenMark v-if="piece.placed.id === store.selected" :standing="piece" :view="view" only="plan" />
         </template>
       </svg>
-      <svg :width="view.width" :height="view.height" class="art" :style="{ transform: `translate(${layer.dx}px, ${-layer.lift}px)` }">
+      <svg :width="view.width" :height="view.height" class="art" :style="{ transform: `translate(${layer.dx}px, 0)` }">
         <g :transform="view.elevationTransform">
           <g v-for="piece in layer.pieces" :key="piece.placed.id" :transform="`translate(${alongMm(piece.pose, view.turned)} ${piece.footMm})`">
             <ElevationPiece :standing="piece" :index="index" :turned="view.turned" :glow="preferences.theme === 'evening'" />

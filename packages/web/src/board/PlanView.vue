@@ -7,6 +7,7 @@ import {
   pieceIndex,
   laidRunners,
   EDGE_GAP_MM,
+  type CordRoute,
   type CoverSpot,
   type Look,
   type SeatPlan,
@@ -30,6 +31,7 @@ const props = defineProps<{
   standing: readonly Standing[]
   chairs: boolean
   spots?: readonly CoverSpot[] | undefined
+  cords?: readonly CordRoute[] | undefined
 }>()
 
 const index = computed(() => pieceIndex(props.look))
@@ -114,6 +116,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       </g>
       <circle v-for="(spot, i) in spots" :key="`f${i}`" :cx="spot.x" :cy="spot.y" r="15" class="spot" />
     </g>
+    <path v-for="cord in cords ?? []" :key="cord.placedId" :d="`M ${cord.way.map((at) => `${at.x} ${at.y}`).join(' L ')}`" class="cord" />
     <rect
       v-for="(support, i) in cloth ? [] : plan.supports"
       :key="i"
@@ -178,6 +181,15 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   stroke: var(--ember);
   stroke-width: 6;
   stroke-dasharray: 7 5;
+}
+
+/* the way of a cord, as the wall and the socket have it */
+.cord {
+  fill: none;
+  stroke: var(--soft-ink);
+  stroke-width: 5;
+  stroke-dasharray: 14 9;
+  stroke-linejoin: round;
 }
 
 .wall {

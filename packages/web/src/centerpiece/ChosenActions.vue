@@ -41,7 +41,7 @@ function alongEdge(): void {
 
 <template>
   <div class="stack actions">
-    <div class="checks">
+    <div class="pair">
       <CheckField :label="t('compose.lock')" :model-value="placed.locked" @update:model-value="lock" />
       <SelectField
         v-model="store.mirror"
@@ -65,6 +65,10 @@ function alongEdge(): void {
 <style scoped>
 .actions {
   gap: 6px;
+}
+
+.pair {
+  align-items: end;
 }
 
 .row {

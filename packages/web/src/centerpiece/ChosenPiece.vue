@@ -66,7 +66,13 @@ function takeOff(): void {
         }}<template v-if="standing.piece.kept"> · {{ standing.piece.kept }}</template>
       </p>
     </div>
-    <p v-if="tilt" class="soft small">{{ t('compose.tilt', { tilt: `${Math.round(tilt.tiltDeg)}°`, weight: formatWeight(tilt.grams) }) }}</p>
+    <p v-if="tilt" class="soft small">
+      {{
+        standing.manner
+          ? t('compose.weighs', { weight: formatWeight(tilt.grams) })
+          : t('compose.tilt', { tilt: `${Math.round(tilt.tiltDeg)}°`, weight: formatWeight(tilt.grams) })
+      }}
+    </p>
     <ChosenActions :look="look" :placed="placed" />
     <div class="three">
       <LengthField

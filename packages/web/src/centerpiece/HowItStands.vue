@@ -95,7 +95,12 @@ const told = computed(() => {
       pieceIndex(props.look)
         .get(below.value?.piece.id ?? '')
         ?.name.toLowerCase() ?? ''
-    const params = { name, air: length(inside.airMm), lift: length(inside.liftMm), height: length(inside.heightMm) }
+    const params = {
+      name,
+      air: length(inside.airMm),
+      held: inside.liftMm < 1 ? t('compose.onFloor') : t('compose.heldAbove', { lift: length(inside.liftMm) }),
+      height: length(inside.heightMm)
+    }
     lines.push(inside.showsMm === null ? t('compose.insideOpen', params) : t('compose.insideTold', { ...params, shows: length(inside.showsMm) }))
   }
   if ('loadG' in piece && carried.value > 0)
@@ -119,7 +124,7 @@ const told = computed(() => {
     />
     <div v-if="others.length > 0 || placed.on !== null" class="pair">
       <div class="field" :class="{ wide: levels === 1 }">
-        <label for="stands-on">{{ placed.how === 'standing' ? t('centerpiece.on') : t(`compose.hows.${placed.how}`) }}</label>
+        <label for="stands-on">{{ placed.how === 'standing' ? t('centerpiece.on') : t(`compose.against.${placed.how}`) }}</label>
         <select id="stands-on" class="native" :value="placed.on ?? ''" @change="put(placed.how, ($event.target as HTMLSelectElement).value || null)">
           <option value="">{{ placed.how === 'draped' ? t('compose.tableEdge') : placed.how === 'standing' ? t('centerpiece.table') : '–' }}</option>
           <option v-for="one in others" :key="one.placed.id" :value="one.placed.id">{{ one.piece.name }}</option>

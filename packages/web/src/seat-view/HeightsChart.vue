@@ -12,7 +12,7 @@ const { t } = useI18n()
 const { length, unit } = usePreferences()
 const WIDE = 560
 const HIGH = 180
-const EDGE = { left: 42, right: 12, top: 12, bottom: 30 }
+const EDGE = { left: 42, right: 26, top: 14, bottom: 30 }
 const picked = ref<string | null>(null)
 const choices = computed(() => props.standing.filter((one) => one.placed.on === null && one.topMm > 60))
 const self = computed(() => choices.value.find((one) => one.placed.id === (picked.value ?? props.first)) ?? choices.value[0])

@@ -27,6 +27,13 @@ const leant = computed(() => {
     { x: last.x - last.half, y: last.high }
   ])
 })
+/** Lines written on a sign, where one sees its face. */
+const chalk = computed(() => {
+  const front = Math.cos(props.standing.pose.turnRad + (props.turned ? Math.PI / 2 : 0))
+  if (piece.value.kind !== 'ornament' || piece.value.form !== 'sign' || front < 0.7) return ''
+  const [first, last] = [seen.value[0]!, seen.value[seen.value.length - 1]!]
+  return [0.7, 0.5, 0.3].map((t, i) => `M ${first.x - first.half * 0.66} ${last.high * t} h ${first.half * (1.3 - i * 0.3)}`).join(' ')
+})
 const leafy = computed(() => piece.value.kind === 'ornament' && ['garland', 'greens', 'wreath'].includes(piece.value.form))
 const tufts = computed(() =>
   seen.value.flatMap(({ x, half, low, high }) => {
@@ -43,7 +50,10 @@ const tufts = computed(() =>
 </script>
 
 <template>
-  <path v-if="standing.manner?.kind === 'leaning'" :d="leant" :fill="piece.color" :stroke="piece.accent" stroke-width="3" stroke-linejoin="round" />
+  <g v-if="standing.manner?.kind === 'leaning'">
+    <path :d="leant" :fill="piece.color" :stroke="piece.accent" stroke-width="3" stroke-linejoin="round" />
+    <path v-if="chalk" :d="chalk" fill="none" :stroke="piece.accent" stroke-width="4" stroke-linecap="round" />
+  </g>
   <g v-else-if="leafy">
     <path
       v-for="(tuft, i) in tufts"
