@@ -16,25 +16,49 @@ export interface Lean {
 const free = (): Lean => ({ angleRad: radians(LEAN_USUAL_DEG), touchMm: 0, touchHeightMm: 0 })
 
 /**
- * A straight board in the plane across its foot line: its top edge touches a face higher than it, or its back the edge of one lower.
+ * A straight board in the plane across its foot line, tipped back until it meets what is behind it: its back an edge, or its top end a face.
  * `body` are the solids of what it leans on, `footMm` the height both stand at.
  */
 export function leanOn(panel: Panel, pose: Pose, body: readonly WorldSolid[], footMm: number): Lean {
-  const faces = body.flatMap((solid) => {
-    const behindMm = distanceBehind(panel, pose, solidFootprint(solid))
-    return behindMm === null ? [] : [{ behindMm, topMm: solid.z1Mm - footMm }]
-  })
-  if (faces.length === 0) return free()
-  const leans = faces.map(({ behindMm, topMm }) => touching(panel.upMm, Math.max(0, behindMm - panel.thickMm / 2), topMm)).filter((lean) => lean !== null)
-  return leans.sort((a, b) => a.angleRad - b.angleRad)[0] ?? free()
+  const behind = (solid: WorldSolid, zMm: number) => {
+    const mm = distanceBehind(panel, pose, footprintAt(solid, zMm))
+    return mm === null ? null : Math.max(0, mm - panel.thickMm / 2)
+  }
+  const met = body.flatMap((solid) => [
+    ...[solid.z0Mm, solid.z1Mm].flatMap((zMm) => onEdge(panel.upMm, behind(solid, zMm), zMm - footMm) ?? []),
+    ...(topOnFace(panel.upMm, (zMm) => behind(solid, zMm + footMm), solid.z0Mm - footMm, solid.z1Mm - footMm) ?? [])
+  ])
+  return met.sort((one, other) => one.angleRad - other.angleRad || other.touchHeightMm - one.touchHeightMm)[0] ?? free()
 }
 
-/** Where a board of a length meets a face so far behind its foot and so high; null when it falls past it. */
-function touching(upMm: number, behindMm: number, topMm: number): Lean | null {
-  const angleRad = behindMm >= upMm ? Math.PI / 2 : Math.asin(behindMm / upMm)
-  if (upMm * Math.cos(angleRad) <= topMm) return behindMm >= upMm ? null : { angleRad, touchMm: upMm, touchHeightMm: upMm * Math.cos(angleRad) }
-  const overEdge = Math.atan2(behindMm, Math.max(1, topMm))
-  return { angleRad: overEdge, touchMm: Math.min(upMm, Math.hypot(behindMm, topMm)), touchHeightMm: topMm }
+/** The ground plan of a solid at a height. */
+function footprintAt(solid: WorldSolid, zMm: number): Footprint {
+  if (solid.kind === 'box') return solidFootprint(solid)
+  const up = (zMm - solid.z0Mm) / Math.max(1, solid.z1Mm - solid.z0Mm)
+  return { kind: 'disc', x: solid.x, y: solid.y, radiusMm: solid.r0Mm + (solid.r1Mm - solid.r0Mm) * up }
+}
+
+/** The board's back on an edge so far behind its foot and so high; null where it ends below it, or the edge lies on the ground. */
+function onEdge(upMm: number, behindMm: number | null, heightMm: number): Lean[] | null {
+  if (behindMm === null || heightMm < 1 || Math.hypot(behindMm, heightMm) > upMm) return null
+  return [{ angleRad: Math.atan2(behindMm, heightMm), touchMm: Math.hypot(behindMm, heightMm), touchHeightMm: heightMm }]
+}
+
+/** The board's top end on a face between two heights, by halving; null where it meets none. */
+function topOnFace(upMm: number, behindAt: (zMm: number) => number | null, lowMm: number, highMm: number): Lean[] | null {
+  const short = (angle: number) => {
+    const behindMm = behindAt(upMm * Math.cos(angle))
+    return behindMm === null ? null : behindMm - upMm * Math.sin(angle)
+  }
+  let [near, far] = [Math.acos(Math.min(1, highMm / upMm)), Math.acos(Math.min(1, Math.max(0, lowMm) / upMm))]
+  const [first, last] = [short(near), short(far)]
+  if (first === null || last === null || far <= near || first < 0 || last > 0) return null
+  for (let step = 0; step < 50; step++) {
+    const middle = (near + far) / 2
+    if ((short(middle) ?? 0) > 0) near = middle
+    else far = middle
+  }
+  return [{ angleRad: far, touchMm: upMm, touchHeightMm: upMm * Math.cos(far) }]
 }
 
 /** How far behind a board's foot line a footprint begins, within the board's width; null when the board passes beside it. */

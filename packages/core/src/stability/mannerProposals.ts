@@ -1,12 +1,13 @@
 import { standOnTable, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { leanOn } from '../centerpiece/lean.js'
 import { bodySolids, standings, type Standing } from '../centerpiece/standing.js'
 import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
-import { radians } from '../geometry/point.js'
+import { fromFrame, radians } from '../geometry/point.js'
 import { headroomMm, isSupport } from '../solids/pieceSolids.js'
-import { panelOf } from '../solids/panel.js'
+import { panelOf, type Panel } from '../solids/panel.js'
 import { solidReachMm } from '../solids/solid.js'
 
 type Found = BareFinding & { readonly at: { readonly kind: 'piece'; readonly placedId: string } }
@@ -45,7 +46,7 @@ export function leanProposals(look: Look, finding: BareFinding): Proposal[] {
   const leaned = (against: Standing): Proposal[] =>
     LEANS_DEG.map((deg) => ({
       code: against === behind ? ('lean-right' as const) : ('lean-on' as const),
-      edit: placedEdit(look, placedId, 'stand-on', leanAgainst(self, against, panel!.upMm, deg)),
+      edit: placedEdit(look, placedId, 'stand-on', leanAgainst(self, against, panel!, deg)),
       params: { placedId, otherId: against.placed.id, leanDeg: deg }
     }))
   return [
@@ -55,23 +56,30 @@ export function leanProposals(look: Look, finding: BareFinding): Proposal[] {
   ]
 }
 
-/** Where a board stands to lean against something at an angle, turned as it is or facing the nearer long side. */
+/**
+ * Where a board stands to lean against the middle of something at an angle, by halving: the farther off, the more it leans. Turned as it is, or
+ * facing the nearer long side when it leaned on nothing of the kind.
+ */
 export function leanAgainst(
   self: Standing,
   against: Standing,
-  upMm: number,
+  panel: Panel,
   leanDeg: number
 ): Pick<Placed, 'on' | 'how' | 'level' | 'xMm' | 'yMm' | 'turnDeg'> {
   const body = bodySolids(against)
-  const highMm = Math.max(...body.map((solid) => solid.z1Mm)) - against.footMm
-  const reachesMm = Math.max(...body.map((solid) => (solid.kind === 'frustum' ? solidReachMm(solid) : Math.max(solid.halfYMm, 0))))
-  const angle = radians(leanDeg)
-  const behindMm = upMm * Math.cos(angle) <= highMm ? upMm * Math.sin(angle) : highMm * Math.tan(angle)
   const turnDeg = self.placed.on === against.placed.id ? self.placed.turnDeg : against.pose.y > 0 ? 180 : 0
   const turn = radians(turnDeg)
-  const thickMm = panelOf(self.piece)?.thickMm ?? 0
-  const farMm = behindMm + thickMm / 2 + reachesMm
-  return { on: against.placed.id, how: 'leaning', level: 0, turnDeg, xMm: Math.round(farMm * Math.sin(turn)), yMm: Math.round(-farMm * Math.cos(turn)) }
+  const spot = (farMm: number) => ({ x: farMm * Math.sin(turn), y: -farMm * Math.cos(turn) })
+  const leanRad = (farMm: number) =>
+    leanOn(panel, { ...fromFrame(against.pose, spot(farMm)), turnRad: turn + against.pose.turnRad }, body, against.footMm).angleRad
+  let [near, far] = [0, Math.max(...body.map(solidReachMm)) + panel.upMm * Math.sin(radians(leanDeg)) + panel.thickMm]
+  for (let step = 0; step < 30; step++) {
+    const middle = (near + far) / 2
+    if (leanRad(middle) < radians(leanDeg)) near = middle
+    else far = middle
+  }
+  const { x, y } = spot(far)
+  return { on: against.placed.id, how: 'leaning', level: 0, turnDeg, xMm: Math.round(x), yMm: Math.round(y) }
 }
 
 /** Longer or wider of the same kind, laid by itself, or off. */

@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
-import { extentSize, type Material } from '../design/piece.js'
+import { extentSize, type Material, type Tray } from '../design/piece.js'
 import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
 import type { WorldSolid } from '../solids/solid.js'
 
@@ -46,14 +46,20 @@ function bodyOf(one: Standing): Mass {
     case 'holder':
       return together(solids.slice(0, piece.heightMm > 12 ? 2 : 1).map((solid) => filled(solid, piece.material, 0.7)))
     case 'tray': {
-      const { mm3 } = volumeOf({ ...solids[0]!, z1Mm: solids[0]!.z0Mm + piece.floorMm })
-      const body = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm / 2 }
-      const upper = solids.slice(1).map((solid) => filled(solid, piece.material, 1))
+      const thickMm = floorThickMm(piece)
+      const { mm3 } = volumeOf({ ...solids[0]!, z1Mm: solids[0]!.z0Mm + thickMm })
+      const body = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm - thickMm / 2 }
+      const upper = solids.slice(1).map((solid) => filled(solid, piece.material, Math.min(1, (2 * shellMm[piece.material]) / (solid.z1Mm - solid.z0Mm || 1))))
       return together([body, ...(piece.rimMm > piece.floorMm ? [shellOf(solids[0]!, piece.material)] : []), ...upper])
     }
     default:
       return together(solids.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
   }
+}
+
+/** A floor is no thicker than its material is worked, whatever the foot below it. */
+function floorThickMm({ floorMm, material }: Tray): number {
+  return Math.min(floorMm, 2 * shellMm[material])
 }
 
 /** What leans, hangs or goes round weighs what it weighs flat, about where its solids are. */
@@ -63,7 +69,7 @@ function laidMass({ piece, placed, solids }: Standing): Mass {
   const centerMm = mm3 > 0 ? volumes.reduce((sum, volume) => sum + volume.mm3 * volume.centerMm, 0) / mm3 : 0
   if (!('extent' in piece)) return { grams: 0, centerMm }
   const { lengthMm, widthMm } = extentSize(piece.extent)
-  const thickMm = piece.kind === 'tray' ? piece.floorMm : piece.heightMm
+  const thickMm = piece.kind === 'tray' ? floorThickMm(piece) : piece.heightMm
   const fill = piece.kind === 'tray' ? 1 : solidFill[piece.material]
   return { grams: grams(lengthMm * placed.part * widthMm * thickMm, piece.material) * fill, centerMm }
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { standings, type PieceIndex, type Standing } from '@hestiad/core'
+import { standings, type BareFinding, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import ChosenMark from './ChosenMark.vue'
 import ElevationPiece from './drawing/ElevationPiece.vue'
 import PlanPiece from './drawing/PlanPiece.vue'
+import FindingMark from './FindingMark.vue'
 import SnapGuides from './SnapGuides.vue'
 import type { useDrag } from './useDrag.js'
 import { alongMm, type Viewport } from './viewport.js'
@@ -58,6 +59,12 @@ const layers = computed((): Layer[] => {
   })
 })
 
+/** The gravest thing found of a piece where it is now. */
+function gravest({ placed }: Standing): BareFinding['severity'] | undefined {
+  const found = store.findings.filter(({ at }) => at.kind === 'piece' && at.placedId === placed.id).map((finding) => finding.severity)
+  return (['stop', 'warn', 'note'] as const).find((severity) => found.includes(severity))
+}
+
 /** Whether a piece only went elsewhere, at the same height. */
 function sameShape(a: Standing, b: Standing): boolean {
   return a.footMm === b.footMm && a.pose.turnRad === b.pose.turnRad && a.placed.arrangement === b.placed.arrangement && a.manner === null && b.manner === null
@@ -75,6 +82,14 @@ function sameShape(a: Standing, b: Standing): boolean {
         </g>
         <template v-for="piece in layer.pieces" :key="piece.placed.id">
           <ChosenMark v-if="piece.placed.id === store.selected" :standing="piece" :view="view" only="plan" />
+          <FindingMark
+            v-if="gravest(piece)"
+            :x="view.onPlan(piece.pose).x + 12"
+            :y="view.onPlan(piece.pose).y - 14"
+            :severity="gravest(piece)!"
+            title=""
+            :open="false"
+          />
         </template>
       </svg>
       <svg :width="view.width" :height="view.height" class="art" :style="{ transform: `translate(${layer.dx}px, 0)` }">

@@ -69,7 +69,7 @@ function put(how: How, on: string | null): void {
   const panel = panelOf(props.standing.piece)
   const spot: Partial<Placed> =
     how === 'leaning' && onto && panel
-      ? leanAgainst(props.standing, onto, panel.upMm, 18)
+      ? leanAgainst(props.standing, onto, panel, 18)
       : on !== null
         ? { xMm: 0, yMm: 0 }
         : how === 'draped'
