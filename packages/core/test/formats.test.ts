@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { buyList } from '@hestiad/core'
+import { buyList, createAssessor, newPlaced, type Look } from '@hestiad/core'
 import { lookSchema, parseLook, readCsv, readCupboardCsv, validateLook, writeBuyListCsv, writeCsv, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'
@@ -87,5 +87,64 @@ describe('CSV', () => {
     if (!table.ok) throw new Error(table.message)
     const column = table.header.indexOf('lineTotal')
     expect(table.rows.reduce((sum, row) => sum + Math.round(Number(row[column]) * 100), 0)).toBe(list.spendCents)
+  })
+})
+
+describe('files written before', () => {
+  /** Leaves out of a document every member of some names, wherever they are. */
+  const without = (value: unknown, names: readonly string[]): unknown => {
+    if (Array.isArray(value)) return value.map((item) => without(item, names))
+    if (typeof value !== 'object' || value === null) return value
+    return Object.fromEntries(Object.entries(value).flatMap(([name, part]) => (names.includes(name) ? [] : [[name, without(part, names)]])))
+  }
+  const later = ['how', 'level', 'mechanics', 'loadG', 'upper', 'legs', 'cordMm', 'views', 'door']
+
+  it('things leaned, levels, mechanics, loads, cords and walls were known are read whole, and say of themselves what they said', () => {
+    for (const name of ['pearl-anniversary', 'mending-circle', 'ferry-crew', 'ordinary-week']) {
+      const look = demoLook(name)
+      const read = parseLook(JSON.stringify(without(look, later)))
+      if (!read.ok) throw new Error(JSON.stringify(read.faults))
+      expect(read.value.centerpiece).toEqual(look.centerpiece)
+      expect(read.value.room).toEqual({ ...look.room, views: [], door: null })
+      for (const piece of read.value.pieces) {
+        if (piece.kind === 'tray') expect(piece).toMatchObject({ loadG: null, upper: [] })
+        if (piece.kind === 'riser') expect(piece).toMatchObject({ legs: false, loadG: null })
+        if (piece.kind === 'ornament') expect(piece.cordMm).toBeNull()
+      }
+      const codes = (one: Look) =>
+        createAssessor()
+          .measure(one)
+          .findings.map((finding) => finding.code)
+          .filter((code) => code !== 'view.hidden')
+      expect(codes(read.value)).toEqual(codes(look))
+    }
+  })
+
+  it('middles put aside and pictures on the wall are filled in too', () => {
+    const look = demoLook()
+    const aside = { ...look, variants: [{ id: 'v', name: 'Aside', why: '', centerpiece: look.centerpiece }] }
+    const wall = { art: [{ id: 'a', name: 'Print', kind: 'picture', xMm: 0, widthMm: 300, bottomMm: 900, heightMm: 400 }], sockets: [] }
+    const full = { ...aside, room: { ...look.room, views: [], door: null, behind: wall } }
+    const old = without(full, later) as { room: { behind: { art: Record<string, unknown>[] } } }
+    delete old.room.behind.art[0]!['kind']
+    const read = parseLook(JSON.stringify(old))
+    if (!read.ok) throw new Error(JSON.stringify(read.faults))
+    expect(read.value.variants).toEqual(full.variants)
+    expect(read.value.room.behind).toEqual(wall)
+  })
+
+  it('a piece that leans on nothing there, or stands on what carries nothing, is refused with its place; hanging over anything is not', () => {
+    const look = demoLook()
+    const faults = (placed: object) => {
+      const read = parseLook(JSON.stringify({ ...look, centerpiece: [...look.centerpiece, { ...newPlaced('new', 'beads-wood'), ...placed }] }))
+      return read.ok ? [] : read.faults.map((fault) => fault.place)
+    }
+    const last = look.centerpiece.length
+    const figure = look.centerpiece.find((placed) => placed.pieceId === 'compote-citrus')!.id
+    expect(faults({ on: 'nothing', how: 'leaning' })).toEqual([`/centerpiece/${last}/on`])
+    expect(faults({ on: figure, how: 'standing' })).toEqual([`/centerpiece/${last}/on`])
+    expect(faults({ on: figure, how: 'draped' })).toEqual([])
+    expect(faults({ on: 'new', how: 'around' })).toEqual([`/centerpiece/${last}/on`])
+    expect(faults({ how: 'floating' })).not.toEqual([])
   })
 })

@@ -7,6 +7,7 @@ import {
   packMost,
   piecesOverlapMm,
   plainSchool,
+  seededRandom,
   standings,
   type Look,
   type Piece
@@ -57,6 +58,23 @@ describe('discs side by side', () => {
     expect(packMost({ kind: 'rect', halfXMm: 6 * R, halfYMm: 2 * R }, R, 60)).toHaveLength(12)
     expect(packMost({ kind: 'rect', halfXMm: 6 * R, halfYMm: R * 0.9 }, R, 60)).toHaveLength(0)
     expect(packDiscs({ kind: 'round', radiusMm: 1 }, R, 0)).toEqual([])
+  })
+
+  it('at least as many as stand in square rows or in a hexagon, and never more than the densest lattice has room for, on fifty seeded floors', () => {
+    const random = seededRandom(23)
+    for (let k = 0; k < 50; k++) {
+      const r = 20 + 20 * random()
+      const [halfX, halfY] = [r * (1.1 + 4 * random()), r * (1.1 + 2.5 * random())]
+      const rows = Math.floor(halfX / r + 1e-9) * Math.floor(halfY / r + 1e-9)
+      const inRect = packMost({ kind: 'rect', halfXMm: halfX, halfYMm: halfY }, r, 40).length
+      expect(inRect, `floor ${k}`).toBeGreaterThanOrEqual(Math.min(40, rows))
+      // Thue: no packing of the plane is denser than pi / sqrt(12); discs reach at most half a lattice step beyond the floor
+      expect(inRect * Math.PI * r * r).toBeLessThanOrEqual((Math.PI / Math.sqrt(12)) * 4 * (halfX + 0.16 * r) * (halfY + 0.16 * r) + 1)
+      const radius = r * (1.05 + 3 * random())
+      const inRound = packMost({ kind: 'round', radiusMm: radius }, r, 40).length
+      expect(inRound).toBeGreaterThanOrEqual(radius >= 3 * r ? 7 : radius >= 2 * r ? 2 : 1)
+      expect(inRound * r * r).toBeLessThanOrEqual(radius * radius)
+    }
   })
 
   it('the same question gets the same answer', () => {

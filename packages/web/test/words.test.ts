@@ -45,6 +45,32 @@ describe('words', () => {
     expect(said.size).toBeGreaterThan(18)
   }, 60_000)
 
+  it('of every reason that comes up on sixty generated looks are there', () => {
+    const reasons = new Set<string>()
+    for (let seed = 1; seed <= 60; seed++) {
+      const look = generateLook(1000 + seed, { guests: 3 + (seed % 8), pieces: 3 + (seed % 6), manner: 'wild' })
+      for (const finding of createAssessor().measure(look, true).findings) reasons.add(finding.because)
+    }
+    expect(reasons.size).toBeGreaterThan(60)
+    expect([...reasons].filter((reason) => !(reason in en.because))).toEqual([])
+  }, 60_000)
+
+  it('kept of a finding change with its name and with the unit', () => {
+    const finding = createAssessor()
+      .measure(demo)
+      .findings.find((f) => f.code === 'sight.hidden')!
+    const inch = wordsFor(demo)
+    const first = describeFinding(finding, inch)
+    expect(describeFinding(finding, inch)).toBe(first)
+    const renamed = { ...demo, pieces: demo.pieces.map((piece) => (piece.id === 'jug-sky' ? { ...piece, name: 'Blue jug' } : piece)) }
+    expect(describeFinding(finding, wordsFor(renamed)).title).toBe('Blue jug hides faces')
+    const short = createAssessor()
+      .measure(demo)
+      .findings.find((f) => /mm$/i.test(Object.keys(f.measured)[0] ?? ''))!
+    const told = describeFinding(short, inch)
+    expect(describeFinding(short, { ...inch, length: (mm) => formatLength(mm, 'cm') })).not.toEqual(told)
+  })
+
   it('of the demo’s first finding say measure, worst pair, limit and what the remedy brings', () => {
     const finding = createAssessor()
       .assess(demo)

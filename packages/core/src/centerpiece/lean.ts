@@ -1,5 +1,5 @@
 import type { Footprint } from '../geometry/footprint.js'
-import { radians, toFrame, type Pose } from '../geometry/point.js'
+import { radians, toFrame, type Point, type Pose } from '../geometry/point.js'
 import { LEAN_USUAL_DEG } from '../reference/manner.js'
 import type { Panel } from '../solids/panel.js'
 import { solidFootprint, type WorldSolid } from '../solids/solid.js'
@@ -70,9 +70,23 @@ function distanceBehind(panel: Panel, pose: Pose, shape: Footprint): number | nu
     return beside >= shape.radiusMm ? null : at.y - Math.sqrt(shape.radiusMm ** 2 - beside ** 2)
   }
   const turn = shape.turnRad - pose.turnRad
-  const [cos, sin] = [Math.abs(Math.cos(turn)), Math.abs(Math.sin(turn))]
-  if (Math.abs(at.x) - halfMm >= shape.halfXMm * cos + shape.halfYMm * sin) return null
-  return at.y - (shape.halfXMm * sin + shape.halfYMm * cos)
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
+  const corners = [
+    [-1, -1],
+    [1, -1],
+    [1, 1],
+    [-1, 1]
+  ].map(([sx, sy]) => ({ x: at.x + sx! * shape.halfXMm * cos - sy! * shape.halfYMm * sin, y: at.y + sx! * shape.halfXMm * sin + sy! * shape.halfYMm * cos }))
+  const nearest = corners.flatMap((from, i) => lowestWithin(from, corners[(i + 1) % 4]!, halfMm))
+  return nearest.length === 0 ? null : Math.min(...nearest)
+}
+
+/** The y of the ends of what lies of a line between -half and half of x. */
+function lowestWithin(from: Point, to: Point, half: number): number[] {
+  const [low, high] = from.x <= to.x ? [from, to] : [to, from]
+  if (high.x <= -half || low.x >= half) return []
+  const yAt = (x: number) => (high.x - low.x < 1e-9 ? Math.min(low.y, high.y) : low.y + ((high.y - low.y) * (x - low.x)) / (high.x - low.x))
+  return [yAt(Math.max(low.x, -half)), yAt(Math.min(high.x, half))]
 }
 
 const SLICES = 6
