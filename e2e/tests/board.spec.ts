@@ -55,7 +55,7 @@ test.describe('the Board', () => {
       await page.setViewportSize({ width, height })
       await open(page, 'pearl-anniversary')
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
-      await expect(page.locator('.board svg')).toBeInViewport()
+      await expect(page.locator('.board svg.scene')).toBeInViewport()
       await expect(panel(page).locator('h2')).toBeInViewport()
     })
 })

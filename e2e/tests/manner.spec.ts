@@ -10,7 +10,9 @@ async function putOn(page: Page, name: string): Promise<void> {
 
 const how = (page: Page, way: string) => panel(page).getByRole('radiogroup', { name: 'How' }).getByText(way, { exact: true }).click()
 
-test('a slate leans against the jug and says at how many degrees; too near it would topple over the belly, one click leans it right, undo takes that back', async ({ page }) => {
+test('a slate leans against the jug and says at how many degrees; too near it would topple over the belly, one click leans it right, undo takes that back', async ({
+  page
+}) => {
   await open(page, 'pearl-anniversary')
   await putOn(page, 'Slate with')
   await how(page, 'leans')

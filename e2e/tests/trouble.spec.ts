@@ -109,6 +109,6 @@ test('every step shows its panel and the Board never leaves', async ({ page }) =
   for (const name of ['Seats', 'Menu', 'Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Buy', 'Brief']) {
     await step(page, name)
     await expect(panel(page).getByRole('heading', { name, level: 2 })).toBeVisible()
-    await expect(page.locator('.board svg')).toBeVisible()
+    await expect(page.locator('.board svg.scene')).toBeVisible()
   }
 })

@@ -57,11 +57,12 @@ const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
 const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
-/** Ids of what a drag has moved, and of all it carries; the same set as long as they are the same, so that nothing below is drawn anew. */
+/** Ids of what a drag has moved since it began, and of all it carries; the same set as long as they are the same, so that nothing below is drawn anew. */
 const liftedIds = computed((before?: ReadonlySet<string>) => {
+  if (!store.held) return before?.size === 0 ? before : new Set<string>()
   const still = new Set(standing.value)
-  const ids = new Set(store.held ? standings(store.held).flatMap((piece) => (still.has(piece) ? [] : [piece.placed.id])) : [])
-  return before && before.size === ids.size && [...ids].every((id) => before.has(id)) ? before : ids
+  const moved = standings(store.held).flatMap((piece) => (still.has(piece) || before?.has(piece.placed.id) ? [] : [piece.placed.id]))
+  return before && moved.length === 0 ? before : new Set([...(before ?? []), ...moved])
 })
 const selected = computed(() => standing.value.find((s) => s.placed.id === store.selected))
 const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id) || s.placed.id === onto.value))
@@ -170,7 +171,7 @@ function label(piece: Standing): string {
     </div>
     <svg
       v-if="width > 0"
-      :class="{ dragging: liftedIds.size > 0 }"
+      class="scene"
       :width="view.width"
       :height="view.height"
       :viewBox="`0 0 ${view.width} ${view.height}`"
@@ -228,7 +229,9 @@ function label(piece: Standing): string {
           </template>
         </ElevationView>
       </g>
-
+    </svg>
+    <HeldLayer v-if="liftedIds.size > 0" :ids="liftedIds" :before="standing" :index="index" :view="view" :drag="drag" :reach-mm="halfLengthMm(plan.outline)" />
+    <svg v-if="width > 0" class="over" :width="view.width" :height="view.height" :viewBox="`0 0 ${view.width} ${view.height}`">
       <HeightMapLayer
         v-if="store.heights && step === 'centerpiece'"
         :map="store.heights"
@@ -277,7 +280,6 @@ function label(piece: Standing): string {
         @open="openNext(mark.keys)"
       />
     </svg>
-    <HeldLayer v-if="liftedIds.size > 0" :before="standing" :index="index" :view="view" :drag="drag" :reach-mm="halfLengthMm(plan.outline)" />
     <SeatView v-if="sitting" :look="look" :seat="seat" @close="sitting = false" @sit="seat = $event" />
     <div class="caption low" :style="{ top: `${view.dividerY + 6}px` }">
       <span class="serif">{{ turned ? t('board.shortSide') : t('board.longSide') }}</span>
@@ -305,6 +307,22 @@ function label(piece: Standing): string {
 
 svg {
   display: block;
+}
+
+/* what is told of the scene, in a layer of its own: neither is drawn anew when the other changes */
+.scene,
+.over {
+  will-change: transform;
+}
+
+.over {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+
+.over :deep(:is(.mark, .seat, .on-table, .grip)) {
+  pointer-events: auto;
 }
 
 .caption {
@@ -352,10 +370,6 @@ svg {
 
 .piece:active {
   cursor: grabbing;
-}
-
-.dragging {
-  pointer-events: none;
 }
 
 .lifted {

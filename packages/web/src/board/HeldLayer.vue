@@ -16,6 +16,7 @@ import { alongMm, type Viewport } from './viewport.js'
  * nothing is drawn anew while it goes.
  */
 const props = defineProps<{
+  ids: ReadonlySet<string>
   before: readonly Standing[]
   index: PieceIndex
   view: Viewport
@@ -25,11 +26,7 @@ const props = defineProps<{
 const store = useLook()
 const guides = props.drag.held
 /** What a drag has moved, and all it carries, as they would stand. */
-const pieces = computed(() => {
-  if (!store.held) return []
-  const still = new Set(props.before)
-  return standings(store.held).filter((piece) => !still.has(piece))
-})
+const pieces = computed(() => (store.held ? standings(store.held).filter((piece) => props.ids.has(piece.placed.id)) : []))
 const preferences = usePreferences()
 const deg = (rad: number) => (rad * 180) / Math.PI
 
@@ -112,10 +109,16 @@ function sameShape(a: Standing, b: Standing): boolean {
 svg {
   position: absolute;
   inset: 0;
-  pointer-events: none;
+}
+
+/* the pointer passes over nothing while it drags */
+.held {
+  overflow: hidden;
+  cursor: grabbing;
 }
 
 svg {
+  pointer-events: none;
   will-change: transform;
 }
 

@@ -69,7 +69,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
   <defs>
     <clipPath :id="clipId"><path :d="outlinePath(grown(plan.outline, 26))" /></clipPath>
   </defs>
-  <g class="still">
+  <g>
     <path v-for="wall in chairs ? walls : []" :key="wall" :d="wall" class="wall" />
     <g v-if="chairs" class="chairs">
       <g v-for="place in plan.places" :key="place.number" :transform="`translate(${place.x} ${place.y}) rotate(${deg(place.turnRad)})`">
@@ -165,11 +165,6 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </template>
 
 <style scoped>
-/* a layer of its own: what stands still is not painted anew while a piece moves over it */
-.still {
-  will-change: transform;
-}
-
 .chair {
   fill: var(--chair);
   stroke: var(--chair-line);
