@@ -40,7 +40,9 @@ const shapes: readonly TableShape[] = [
   { kind: 'round', diameterMm: 1830 },
   { kind: 'rectangle', lengthMm: 2700, widthMm: 1150 },
   { kind: 'racetrack', lengthMm: 2800, widthMm: 1200 },
-  { kind: 'boat', lengthMm: 2700, widthMm: 1300, endMm: 950 }
+  { kind: 'boat', lengthMm: 2700, widthMm: 1300, endMm: 950 },
+  { kind: 'joined', form: 'straight', lengthMm: 1400, widthMm: 1000, along: 2, across: 1 },
+  { kind: 'joined', form: 'L', lengthMm: 1500, widthMm: 1000, along: 2, across: 1 }
 ]
 
 /** A brief of its own for each seed: table, guests, animals, schools. */
