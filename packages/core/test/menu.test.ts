@@ -84,6 +84,12 @@ describe('serving', () => {
     const vessel = demoLook().pieces.find((piece) => piece.kind === 'vessel')!
     expect(foodMl({ ...vessel, baseMm: 100, mouthMm: 100, depthMm: 100 } as typeof vessel)).toBeCloseTo(0.8 * 785.4, 0)
     expect(foodMl(demoLook().pieces.find((piece) => piece.kind === 'napkin')!)).toBeNull()
+    // what stands in a lantern or below a cloche is no dish; each level of a stand is
+    for (const form of ['lantern', 'cloche'] as const) expect(foodMl({ ...vessel, form } as typeof vessel)).toBeNull()
+    const stand = demoLook().pieces.find((piece) => piece.id === 'tiers-brass')!
+    if (stand.kind !== 'tray') throw new Error('no stand')
+    const level = foodMl({ ...stand, upper: [], extent: { kind: 'round', diameterMm: 170 } })!
+    expect(foodMl(stand)).toBeCloseTo(foodMl({ ...stand, upper: [] })! + level, 6)
   })
 
   it('dishes of family service stand clear of settings, pieces and each other, and one too many is told', () => {

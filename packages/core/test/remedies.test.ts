@@ -4,12 +4,13 @@ import { expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
 import { findingKey } from '../src/design/finding.js'
 import { demoLook } from './support/looks.js'
+import { complaintOf } from './support/remedyDoes.js'
 
 const SEEDS = 60
 /** Findings of one code that are followed up. */
 const EACH = 9
 
-it('every finding on generated looks has a remedy, every remedy clears its finding and leaves a sound look, and its inverse takes it back', () => {
+it('every finding on generated looks has a remedy, every remedy does what it says, clears its finding and leaves a sound look, and its inverse takes it back', () => {
   const met = new Map<FindingCode, number>()
   for (let seed = 1; seed <= SEEDS; seed++) {
     const look = generateLook(1000 + seed, { guests: 3 + (seed % 8), pieces: 3 + (seed % 6), manner: 'wild' })
@@ -28,6 +29,7 @@ it('every finding on generated looks has a remedy, every remedy clears its findi
           .measure(mended)
           .findings.some((other) => findingKey(other) === findingKey(finding))
         expect(still, `${where} after ${remedy.code}`).toBe(false)
+        expect(complaintOf(remedy, look, mended), where).toBeUndefined()
         expect(validateLook(mended), `${where} after ${remedy.code}`).toMatchObject({ ok: true })
         expect(applyEdit(mended, inverseOf(remedy.edit)), `${where} undo ${remedy.code}`).toEqual(look)
       }

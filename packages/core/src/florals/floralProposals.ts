@@ -5,6 +5,7 @@ import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Arrangement, Look, Placed } from '../design/look.js'
 import { mergeStems } from '../design/swap.js'
 import { RECUT_MM } from '../reference/stems.js'
+import { takesStems } from '../solids/pieceSolids.js'
 import { arrangementNeeds } from './arrangementNeeds.js'
 import { stemsOfConcern } from './floralFindings.js'
 import { petCaution } from './petCaution.js'
@@ -31,7 +32,7 @@ export function mouthProposals(look: Look, finding: BareFinding): Proposal[] {
   if (!placed || !vessel) return []
   const fewer = scaledDown(look, placed, finding.limit['stems'] ?? 0)
   const wider = piecesOf(look, 'vessel')
-    .filter((other) => other.mouthMm > vessel.mouthMm && other.id !== vessel.id)
+    .filter((other) => other.mouthMm > vessel.mouthMm && other.id !== vessel.id && takesStems(other))
     .sort((a, b) => b.owned - a.owned || a.mouthMm - b.mouthMm)
     .slice(0, 2)
     .map((to) => ({

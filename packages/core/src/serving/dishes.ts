@@ -1,6 +1,7 @@
 import { pieceIndex } from '../design/find.js'
 import type { Guest, Look } from '../design/look.js'
 import type { Dish, Service } from '../design/menu.js'
+import { takesStems } from '../solids/pieceSolids.js'
 import { extentSize, type Answer, type Piece, type ServingTool } from '../design/piece.js'
 import { CHILD_SHARE, CHILD_UP_TO_YEARS, FILL_SHARE, gramsPerMl, GUESTS_PER_DISH, HEAP_MM, linedMaterials, portionOf, toolFor } from '../reference/portions.js'
 
@@ -95,6 +96,7 @@ function capacityOf(piece: Piece, dish: Dish, unit: 'g' | 'ml'): number | null {
 export function foodMl(piece: Piece): number | null {
   switch (piece.kind) {
     case 'vessel': {
+      if (!takesStems(piece)) return null
       const [a, b] = [piece.baseMm / 2, piece.mouthMm / 2]
       return (FILL_SHARE * Math.PI * piece.depthMm * (a * a + a * b + b * b)) / 3 / 1000
     }
@@ -106,7 +108,8 @@ export function foodMl(piece: Piece): number | null {
     case 'tray':
     case 'riser': {
       const { lengthMm, widthMm } = extentSize(piece.extent)
-      return (0.7 * lengthMm * widthMm * HEAP_MM) / 1000
+      const upper = piece.kind === 'tray' ? piece.upper.reduce((sum, tier) => sum + tier.diameterMm ** 2, 0) : 0
+      return (0.7 * (lengthMm * widthMm + upper) * HEAP_MM) / 1000
     }
     case 'ornament': {
       const { lengthMm, widthMm } = extentSize(piece.extent)

@@ -26,7 +26,6 @@ import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
 import HeldLayer from './HeldLayer.vue'
-import HeightMapLayer from './HeightMapLayer.vue'
 import MeasureLine from './MeasureLine.vue'
 import PlanView from './PlanView.vue'
 import { useBoardKeys } from './useBoardKeys.js'
@@ -54,6 +53,7 @@ const measured = computed(() =>
 )
 const sitting = ref(false)
 const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
+const HeightMapLayer = defineAsyncComponent(() => import('./HeightMapLayer.vue'))
 const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 
