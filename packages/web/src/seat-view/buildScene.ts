@@ -42,7 +42,8 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   addTable(parts, look, plan, options.hang)
   addSettings(parts, look, plan, options.layouts)
   addPeople(parts, look, plan, leftOut(options))
-  addViews(parts, look, plan, hour)
+  const onWalls = new Parts()
+  addViews(onWalls, look, plan, hour)
   const shown = options.meal ? options.standing.filter((one) => one.placed.atMeal) : options.standing
   const flames = addPieces(parts, shown, pieceIndex(look), true)
   const mood = moodOf(hour)
@@ -55,6 +56,8 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   const materialOf = createMaterials()
   root.add(...parts.meshes(materialOf))
   root.add(wallsOf(look, plan, mood.wall))
+  // daylight comes in through walls that are not there, and past what hangs on them
+  for (const mesh of onWalls.meshes(materialOf)) root.add(Object.assign(mesh, { castShadow: false }))
   addLights(root, hour, look.room.lightFrom, flames, half - ROOM_MM)
   const scene = new THREE.Scene()
   scene.background = new THREE.Color(mood.wall)

@@ -34,7 +34,9 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
         [m + (w - m) * 0.45, belly + (h - belly) * 0.6],
         [m, h],
         [m * 0.9, h],
-        [m * 0.9, h * 0.7]
+        // down inside to the floor
+        [Math.min(m, b) * 0.9, Math.max(2, h - piece.depthMm)],
+        [0.1, Math.max(2, h - piece.depthMm)]
       ]
       parts.add(turned(wall), look, at)
       if (piece.form === 'jug')
