@@ -132,6 +132,26 @@ describe('a proposed centerpiece', () => {
       )
   })
 
+  it('of what stands there keeps ids, and takes along what leans on, hangs over or lies round it', () => {
+    const demo = demoLook()
+    const look = {
+      ...demo,
+      centerpiece: [
+        newPlaced('vase', 'glass-cylinder', 300, 0),
+        { ...newPlaced('slate', 'sign-slate', 0, -110), on: 'vase', how: 'leaning' as const },
+        { ...newPlaced('ring', 'wreath-bay'), on: 'vase', how: 'around' as const },
+        newPlaced('fruit', 'compote-citrus', -200, 40),
+        newPlaced('pods', 'pods-poppy', -400, 0)
+      ]
+    }
+    const { edit } = proposeCenterpiece(look, { pattern: 'scatter', seed: 4, from: 'placed', rounds: 200 })!
+    const after = applyEdit(look, edit).centerpiece
+    const known = new Set(look.centerpiece.map((placed) => placed.id))
+    for (const placed of after) expect(known.has(placed.id), placed.id).toBe(true)
+    expect(after.some((placed) => placed.id === 'vase')).toBe(true)
+    expect(after.find((placed) => placed.id === 'ring')).toEqual(look.centerpiece[2])
+  })
+
   it('stops when told to and gives the best so far; says so when the house has nothing for the pattern', () => {
     const look = demoLook()
     const stopped = proposeCenterpiece(look, { pattern: 'run', seed: 1, from: 'house', onProgress: (done) => done < 200 })!

@@ -82,7 +82,8 @@ export function proposeCenterpiece(look: Look, options: ProposeOptions): Centerp
   if (start.length === 0) return undefined
   const setting: Setting = { look: base, plan: measured.plan, laid: measured.laid, lines: measured.lines, depthMm: measured.layout.depthMm }
   const found = searched(setting, start, middle, options, random)
-  const cleaned = withoutFaults({ ...base, centerpiece: [...base.centerpiece, ...found.state] }, new Set(found.state.map((placed) => placed.id)), assessor)
+  const arranged = [...found.state, ...attached(look, [...base.centerpiece, ...found.state])]
+  const cleaned = withoutFaults({ ...base, centerpiece: [...base.centerpiece, ...arranged] }, new Set(arranged.map((placed) => placed.id)), assessor)
   const after = assessor.measure(cleaned, true)
   const edit = makeEdit(look, 'put-on', (draft) => {
     draft.school.pattern = options.pattern
@@ -100,6 +101,12 @@ function keptPieces(look: Look): Placed[] {
     if (placed.locked)
       for (let one: Placed | undefined = placed; one && !kept.has(one.id); one = one.on === null ? undefined : byId.get(one.on)) kept.add(one.id)
   return look.centerpiece.filter((placed) => kept.has(placed.id))
+}
+
+/** What leaned against, hung over or lay round something that stands there again goes with it. */
+function attached(look: Look, arranged: readonly Placed[]): Placed[] {
+  const there = new Set(arranged.map((placed) => placed.id))
+  return look.centerpiece.filter((placed) => placed.how !== 'standing' && placed.on !== null && there.has(placed.on) && !there.has(placed.id))
 }
 
 /** What a pattern cannot do without. */
@@ -124,7 +131,7 @@ function filled(base: Look, units: Unit[], slots: readonly Slot[], middle: FreeM
       placed.push(...applyEdit({ ...base, centerpiece: taken() }, laid.edit).centerpiece.slice(taken().length))
       continue
     }
-    const id = numberedId(unit.piece.id, taken(), 1)
+    const id = idOf(unit, taken(), options)
     const [halfX, halfY] = slot.onBase ? [ground!.lengthMm / 2, ground!.widthMm / 2] : [middle.lengthMm / 2, middle.widthMm / 2]
     const round = (mm: number) => Math.round(mm)
     placed.push({
@@ -138,11 +145,16 @@ function filled(base: Look, units: Unit[], slots: readonly Slot[], middle: FreeM
     })
     if (unit.piece.kind === 'tray') ground = { id, ...extentSize(unit.piece.extent) }
   }
-  return [...placed, ...fillers(base, placed, units, middle, random)]
+  return [...placed, ...fillers(base, placed, units, middle, options, random)]
+}
+
+/** What stood there keeps its id. */
+function idOf(unit: Unit, taken: readonly Placed[], { from }: ProposeOptions): string {
+  return from === 'placed' ? unit.placed.id : numberedId(unit.piece.id, taken, 1)
 }
 
 /** More of what is left until the free middle is as full as the look asks. */
-function fillers(base: Look, placed: readonly Placed[], units: readonly Unit[], middle: FreeMiddle, random: Random): Placed[] {
+function fillers(base: Look, placed: readonly Placed[], units: readonly Unit[], middle: FreeMiddle, options: ProposeOptions, random: Random): Placed[] {
   const wantedMm2 = FULLNESS_SHARE[base.school.fullness][0] * 1.15 * middle.areaMm2
   const more: Placed[] = []
   const coveredMm2 = () =>
@@ -150,7 +162,7 @@ function fillers(base: Look, placed: readonly Placed[], units: readonly Unit[], 
   while (more.length < MOST_FILLERS && coveredMm2() < wantedMm2) {
     const unit = takeUnit(units, more.length % 3 === 2 ? ['light', 'small', 'bud'] : ['medium', 'small', 'food', 'bud'], random)
     if (!unit) break
-    const id = numberedId(unit.piece.id, [...base.centerpiece, ...placed, ...more], 1)
+    const id = idOf(unit, [...base.centerpiece, ...placed, ...more], options)
     const at = { xMm: Math.round((random() - 0.5) * middle.lengthMm * 0.9), yMm: Math.round((random() - 0.5) * middle.widthMm * 0.6) }
     more.push({ ...unit.placed, id, on: null, group: null, turnDeg: 0, ...at })
   }

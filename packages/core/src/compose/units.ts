@@ -53,8 +53,8 @@ export function placedUnits(look: Look, freeWidthMm: number): Unit[] {
   const index = pieceIndex(look)
   return look.centerpiece.flatMap((placed): Unit[] => {
     const piece = index.get(placed.pieceId)
-    if (placed.locked || placed.part < 1 || !piece || !isStanding(piece)) return []
-    return [{ piece, placed, roles: rolesOf(piece, freeWidthMm), count: 1 }]
+    if (placed.locked || placed.part < 1 || placed.how !== 'standing' || !piece || !isStanding(piece)) return []
+    return [{ piece, placed: { ...placed, level: 0 }, roles: rolesOf(piece, freeWidthMm), count: 1 }]
   })
 }
 
