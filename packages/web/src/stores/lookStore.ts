@@ -16,6 +16,7 @@ import {
 } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { afterFrame } from './afterFrame.js'
 import { api, ApiProblem, type LookAnswer } from '../api/client.js'
 import { startAssessor } from '../workers/assessor.js'
 import { clearDraft, keepDraft, readDraft } from './draft.js'
@@ -25,8 +26,6 @@ export type SaveState = 'saved' | 'unsaved' | 'saving' | 'conflict' | 'offline'
 
 const SAVE_AFTER_MS = 350
 /** While something is dragged, figures are told no more often than this, so that the hand is never held up. */
-/** Between the figures and the findings of a drag, so that neither keeps a picture waiting. */
-const SPREAD_MS = 20
 const CALM_MS = 90
 const MOST_HISTORY = 200
 
@@ -124,8 +123,9 @@ export const useLook = defineStore('look', () => {
       const state = held.value ?? look.value
       if (!state) break
       const answer = await assessor.measure(state)
+      if (held.value) await afterFrame()
       figures.value = answer.figures
-      if (held.value) await new Promise((resolve) => setTimeout(resolve, SPREAD_MS))
+      if (held.value) await afterFrame()
       findings.value = answer.findings
       tookMs.value = answer.tookMs
       if (!held.value) {
