@@ -3,11 +3,33 @@ import { pieceIndex, standings, type Look, type Placed, type Remedy, type Remedy
 /** What a remedy says it does, held against what it did: a complaint, or nothing. Codes not named here say no number that could be wrong. */
 export function complaintOf(remedy: Remedy, before: Look, after: Look): string | undefined {
   const check = checks[remedy.code]
-  const wrong = check?.(remedy.params as Params, before, after)
+  const wrong = check?.(remedy.params as unknown as Params, before, after)
   return wrong === true ? `${remedy.code} did not do what it says: ${JSON.stringify(remedy.params)}` : undefined
 }
 
-type Params = Readonly<Record<string, never>>
+/** What remedies tell; each code tells some of it. */
+interface Params {
+  readonly placedId: string
+  readonly otherId: string
+  readonly pieceId: string
+  readonly fromId: string
+  readonly toId: string
+  readonly mechanics: string
+  readonly drop: string
+  readonly comfort: string
+  readonly fullness: string
+  readonly groups: string
+  readonly byMm: number
+  readonly heightMm: number
+  readonly spreadMm: number
+  readonly up: number
+  readonly count: number
+  readonly stems: number
+  readonly level: number
+  readonly leaves: number
+  readonly totalCents: number
+  readonly atMin: number
+}
 /** Whether something is not as it was said. */
 type Check = (params: Params, before: Look, after: Look) => boolean
 
@@ -119,7 +141,7 @@ const checks: Partial<Record<RemedyCode, Check>> = {
     !added(before, after).some((placed) => placed.pieceId === pieceId && placed.on === placedId && placed.how === 'draped'),
   'lean-right': ({ placedId, otherId }, _, after) => byId(after, placedId)?.on !== otherId || byId(after, placedId)?.how !== 'leaning',
   'lean-on': ({ placedId, otherId }, before, after) => byId(after, placedId)?.on !== otherId || byId(before, placedId)?.on === otherId,
-  'other-level': ({ placedId, level }, _, after) => byId(after, placedId)?.level !== (level as number) - 1,
+  'other-level': ({ placedId, level }, _, after) => byId(after, placedId)?.level !== level - 1,
   swap: ({ fromId, toId }, before, after) => {
     const uses = (look: Look, id: string) =>
       (JSON.stringify({ ...look, pieces: [], offers: [], buying: null, claims: [], interchangeable: [], variants: [] }).match(new RegExp(`"${id}"`, 'g')) ?? [])
