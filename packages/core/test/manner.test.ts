@@ -6,7 +6,6 @@ import {
   newPlaced,
   panelOf,
   pieceIndex,
-  plainSchool,
   standings,
   tilts,
   type FindingCode,
@@ -17,18 +16,9 @@ import {
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { leanAgainst } from '../src/stability/mannerProposals.js'
-import { demoLook, guests, longTable } from './support/looks.js'
+import { bareLook, changed } from './support/looks.js'
 
-const demo = demoLook()
-const bare: Look = {
-  ...demo,
-  centerpiece: [],
-  table: longTable(110, 48),
-  guests: guests(6),
-  school: { ...demo.school, ...plainSchool },
-  household: { cats: false, dogs: false, toddlers: false }
-}
-const of = (id: string, change: object): Piece => ({ ...demo.pieces.find((piece) => piece.id === id)!, ...change }) as Piece
+const bare = bareLook()
 const withPieces = (pieces: readonly Piece[], ...centerpiece: Placed[]): Look => ({
   ...bare,
   pieces: [...bare.pieces.filter((old) => pieces.every((piece) => piece.id !== old.id)), ...pieces],
@@ -44,7 +34,7 @@ const byId = (look: Look, id: string): Standing => standings(look).find((one) =>
 const degrees = (rad: number) => (rad * 180) / Math.PI
 
 /** A block of stone 300 high and 200 square, a board 200 long and 10 thick. */
-const wall = of('spool-jar', {
+const wall = changed('spool-jar', {
   id: 'wall',
   kind: 'ornament',
   form: 'figure',
@@ -52,7 +42,7 @@ const wall = of('spool-jar', {
   extent: { kind: 'rectangle', lengthMm: 200, widthMm: 200 },
   heightMm: 300
 })
-const low = of('spool-jar', {
+const low = changed('spool-jar', {
   id: 'low',
   kind: 'ornament',
   form: 'figure',
@@ -60,7 +50,7 @@ const low = of('spool-jar', {
   extent: { kind: 'rectangle', lengthMm: 200, widthMm: 200 },
   heightMm: 60
 })
-const board = (upMm = 200) => of('board-walnut', { id: 'panel', extent: { kind: 'rectangle', lengthMm: 260, widthMm: upMm }, floorMm: 10, rimMm: 10 })
+const board = (upMm = 200) => changed('board-walnut', { id: 'panel', extent: { kind: 'rectangle', lengthMm: 260, widthMm: upMm }, floorMm: 10, rimMm: 10 })
 const leaning = (behindMm: number, upMm = 200, against = 'wall') =>
   withPieces([wall, low, board(upMm)], newPlaced('w', against), on('w', newPlaced('p', 'panel', 0, -100 - 5 - behindMm), { how: 'leaning' }))
 
@@ -97,7 +87,7 @@ describe('what leans', () => {
   })
 
   it('against a vase that narrows upward it rests where a search in hundredths of a degree first meets the profile', () => {
-    const vase = of('jug-sky', { id: 'vase', form: 'bottle', baseMm: 90, widestMm: 160, mouthMm: 40, heightMm: 300, depthMm: 290 })
+    const vase = changed('jug-sky', { id: 'vase', form: 'bottle', baseMm: 90, widestMm: 160, mouthMm: 40, heightMm: 300, depthMm: 290 })
     for (const behindMm of [5, 30, 60, 90, 120]) {
       const look = withPieces([vase, board(240)], newPlaced('w', 'vase'), on('w', newPlaced('p', 'panel', 0, -80 - 5 - behindMm), { how: 'leaning' }))
       const body = byId(look, 'w').solids.slice(0, 2)
@@ -117,8 +107,14 @@ describe('what leans', () => {
   })
 
   it('pushes over what is too light for it, and holds against the same filled with water', () => {
-    const vase = of('jug-sky', { id: 'vase', material: 'paper', baseMm: 60, widestMm: 60, mouthMm: 60, heightMm: 320, depthMm: 310 })
-    const heavy = of('board-walnut', { id: 'panel', material: 'stone', extent: { kind: 'rectangle', lengthMm: 260, widthMm: 200 }, floorMm: 12, rimMm: 12 })
+    const vase = changed('jug-sky', { id: 'vase', material: 'paper', baseMm: 60, widestMm: 60, mouthMm: 60, heightMm: 320, depthMm: 310 })
+    const heavy = changed('board-walnut', {
+      id: 'panel',
+      material: 'stone',
+      extent: { kind: 'rectangle', lengthMm: 260, widthMm: 200 },
+      floorMm: 12,
+      rimMm: 12
+    })
     const placed = (stems: number): Look =>
       withPieces(
         [vase, heavy],
@@ -129,7 +125,7 @@ describe('what leans', () => {
         on('w', newPlaced('p', 'panel', 0, -30 - 6 - 70), { how: 'leaning' })
       )
     expect(because(placed(0), 'piece.leans')).toBe('pushes-over')
-    const light = of('board-walnut', { id: 'panel', material: 'paper', extent: { kind: 'rectangle', lengthMm: 260, widthMm: 200 }, floorMm: 3, rimMm: 3 })
+    const light = changed('board-walnut', { id: 'panel', material: 'paper', extent: { kind: 'rectangle', lengthMm: 260, widthMm: 200 }, floorMm: 3, rimMm: 3 })
     expect(because({ ...placed(3), pieces: [...placed(3).pieces.filter((piece) => piece.id !== 'panel'), light] }, 'piece.leans')).toBeUndefined()
   })
 
@@ -176,7 +172,7 @@ describe('what leans', () => {
 })
 
 describe('what hangs and what goes round', () => {
-  const scarf = (lengthMm: number) => of('throw-linen', { id: 'scarf', extent: { kind: 'rectangle', lengthMm, widthMm: 150 } })
+  const scarf = (lengthMm: number) => changed('throw-linen', { id: 'scarf', extent: { kind: 'rectangle', lengthMm, widthMm: 150 } })
   const over = (lengthMm: number, piece = scarf(lengthMm)) =>
     withPieces([wall, piece], newPlaced('w', 'wall'), on('w', newPlaced('s', piece.id), { how: 'draped' }))
 
@@ -197,13 +193,13 @@ describe('what hangs and what goes round', () => {
   })
 
   it('beads close round a foot when they are as long as the circle through their middle; a wreath when its hole is as wide as the foot', () => {
-    const pot = of('jug-sky', { id: 'pot', baseMm: 100, widestMm: 100, mouthMm: 100, heightMm: 150, depthMm: 140 })
+    const pot = changed('jug-sky', { id: 'pot', baseMm: 100, widestMm: 100, mouthMm: 100, heightMm: 150, depthMm: 140 })
     const round = (piece: Piece) => withPieces([pot, piece], newPlaced('w', 'pot'), on('w', newPlaced('r', piece.id), { how: 'around' }))
-    const beads = (lengthMm: number) => of('beads-wood', { id: 'beads', extent: { kind: 'rectangle', lengthMm, widthMm: 20 } })
+    const beads = (lengthMm: number) => changed('beads-wood', { id: 'beads', extent: { kind: 'rectangle', lengthMm, widthMm: 20 } })
     expect(byId(round(beads(377)), 'r').manner).toMatchObject({ needMm: Math.PI * 120, haveMm: 377, outerMm: 140 })
     expect(because(round(beads(376)), 'piece.around')).toBe('does-not-close')
     expect(because(round(beads(378)), 'piece.around')).toBeUndefined()
-    const wreath = (diameterMm: number) => of('wreath-bay', { id: 'wreath', extent: { kind: 'round', diameterMm }, heightMm: 50 })
+    const wreath = (diameterMm: number) => changed('wreath-bay', { id: 'wreath', extent: { kind: 'round', diameterMm }, heightMm: 50 })
     expect(because(round(wreath(199)), 'piece.around')).toBe('ring-small')
     expect(because(round(wreath(201)), 'piece.around')).toBeUndefined()
     expect(find(round(wreath(240)), 'piece.piece')).toBeUndefined()
@@ -212,7 +208,7 @@ describe('what hangs and what goes round', () => {
 
 /** A bowl of walls so thin that they do not count, base 60, mouth 160, 100 deep on a foot of 10. */
 const bowlOf = (id: string, base: number, mouth: number, depth: number) =>
-  of('low-bowl-oyster', { id, material: 'silver', form: 'bowl', baseMm: base, widestMm: mouth, mouthMm: mouth, heightMm: depth + 10, depthMm: depth })
+  changed('low-bowl-oyster', { id, material: 'silver', form: 'bowl', baseMm: base, widestMm: mouth, mouthMm: mouth, heightMm: depth + 10, depthMm: depth })
 
 describe('what stands in and on', () => {
   it('a bowl in a bowl sinks until walls touch: lowered in hundredths of a millimeter it stops at the same height', () => {
@@ -222,7 +218,15 @@ describe('what stands in and on', () => {
       [130, 140, 40],
       [40, 60, 30]
     ] as const) {
-      const inner = of('low-bowl-oyster', { id: 'in', form: 'bowl', baseMm: base, widestMm: mouth, mouthMm: mouth - 4, heightMm: height, depthMm: height - 8 })
+      const inner = changed('low-bowl-oyster', {
+        id: 'in',
+        form: 'bowl',
+        baseMm: base,
+        widestMm: mouth,
+        mouthMm: mouth - 4,
+        heightMm: height,
+        depthMm: height - 8
+      })
       const outer = bowlOf('out', 62, 162, 100)
       const look = withPieces([inner, outer], newPlaced('o', 'out'), on('o', newPlaced('i', 'in')))
       const one = byId(look, 'i')
@@ -253,7 +257,7 @@ describe('what stands in and on', () => {
   })
 
   it('under the next level of a stand there is room only for what is lower, beside it and on top for anything', () => {
-    const stand = of('tiers-brass', {
+    const stand = changed('tiers-brass', {
       id: 'stand',
       extent: { kind: 'round', diameterMm: 300 },
       floorMm: 20,
@@ -262,7 +266,7 @@ describe('what stands in and on', () => {
       upper: [{ heightMm: 150, diameterMm: 120 }],
       loadG: null
     })
-    const thing = (heightMm: number) => of('pods-poppy', { id: 'thing', extent: { kind: 'round', diameterMm: 60 }, heightMm })
+    const thing = (heightMm: number) => changed('pods-poppy', { id: 'thing', extent: { kind: 'round', diameterMm: 60 }, heightMm })
     const look = (heightMm: number, xMm: number, level = 0) =>
       withPieces([stand, thing(heightMm)], newPlaced('s', 'stand'), on('s', newPlaced('t', 'thing', xMm), { level }))
     expect(find(look(124, 60), 'piece.headroom')).toBeUndefined()
@@ -279,10 +283,10 @@ describe('what stands in and on', () => {
   })
 
   it('a stand carries what its label says and no more', () => {
-    const block = of('riser-clear', { id: 'block', extent: { kind: 'round', diameterMm: 260 }, loadG: 7800 })
+    const block = changed('riser-clear', { id: 'block', extent: { kind: 'round', diameterMm: 260 }, loadG: 7800 })
     // stone 2.6 g a cubic centimeter, nine tenths of 200 x 200 x h
     const stone = (heightMm: number) =>
-      of('spool-jar', { id: 'stone', kind: 'ornament', form: 'figure', material: 'stone', extent: { kind: 'round', diameterMm: 200 }, heightMm })
+      changed('spool-jar', { id: 'stone', kind: 'ornament', form: 'figure', material: 'stone', extent: { kind: 'round', diameterMm: 200 }, heightMm })
     const grams = (h: number) => Math.PI * 100 * 100 * h * 2.6 * 0.9 * 1e-3
     const look = (heightMm: number, loadG: number | null) =>
       withPieces([{ ...block, loadG } as Piece, stone(heightMm)], newPlaced('b', 'block'), on('b', newPlaced('s', 'stone')))
@@ -293,7 +297,7 @@ describe('what stands in and on', () => {
 
   it('through a lantern’s door goes what is narrower, into its room what is lower; a flame in it burns apart from leaves outside and not from those inside', () => {
     const lantern = (mouthMm: number, depthMm: number) =>
-      of('lantern-iron', { id: 'lan', baseMm: 180, widestMm: 200, mouthMm, depthMm, heightMm: depthMm + 80 })
+      changed('lantern-iron', { id: 'lan', baseMm: 180, widestMm: 200, mouthMm, depthMm, heightMm: depthMm + 80 })
     const pods = (x: number, more: Partial<Placed>) => ({ ...newPlaced('p', 'pods-poppy', x), ...more })
     const lit = { ...newPlaced('c', 'tealight-smoke', -45), on: 'l', candle: { candleId: 'tealight-8', lightAtMin: 1200 } }
     const inside = (mouthMm: number, depthMm: number) => withPieces([lantern(mouthMm, depthMm)], newPlaced('l', 'lan'), pods(45, { on: 'l' }))

@@ -8,8 +8,6 @@ import {
   newPlaced,
   panelOf,
   pieceIndex,
-  plainRoom,
-  plainSchool,
   reachMm,
   seededRandom,
   standings,
@@ -24,20 +22,11 @@ import {
 import { describe, expect, it } from 'vitest'
 import { offSupportMm } from '../src/centerpiece/collisions.js'
 import { floorExtent, isSupport, standHeightMm } from '../src/solids/pieceSolids.js'
-import { demoLook, guests, longTable } from './support/looks.js'
+import { bareLook, demoLook, longTable } from './support/looks.js'
 import { wildMiddle } from './support/wildMiddle.js'
 
 const demo = demoLook()
-const bare: Look = {
-  ...demo,
-  centerpiece: [],
-  table: longTable(110, 48, 'closed'),
-  guests: guests(6),
-  linens: { ...demo.linens, clothId: null, runner: null, topper: null, matId: null },
-  menu: { ...demo.menu, dishes: [] },
-  room: plainRoom,
-  school: { ...demo.school, ...plainSchool }
-}
+const bare: Look = { ...bareLook(), table: longTable(110, 48, 'closed'), household: demo.household, menu: { ...demo.menu, dishes: [] } }
 const between = (random: Random, low: number, high: number) => low + (high - low) * random()
 /** A middle in which everything leans, hangs, goes round, stands below and above. */
 function middleOf(seed: number): Look {

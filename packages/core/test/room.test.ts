@@ -8,7 +8,6 @@ import {
   guestEyes,
   newPlaced,
   plainRoom,
-  plainSchool,
   rayMeets,
   seatPlan,
   seededRandom,
@@ -23,22 +22,12 @@ import {
 } from '@hestiad/core'
 import { BoxGeometry, CylinderGeometry, DoubleSide, Mesh, MeshBasicMaterial, Raycaster, Vector3 } from 'three'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable } from './support/looks.js'
+import { bareLook, changed, demoLook, guests, longTable } from './support/looks.js'
 
 const demo = demoLook()
-const bare: Look = {
-  ...demo,
-  centerpiece: [],
-  table: longTable(110, 48),
-  guests: guests(6),
-  linens: { ...demo.linens, clothId: null },
-  school: { ...demo.school, ...plainSchool },
-  room: plainRoom,
-  household: { cats: false, dogs: false, toddlers: false }
-}
-const of = (id: string, change: object): Piece => ({ ...demo.pieces.find((piece) => piece.id === id)!, ...change }) as Piece
+const bare = bareLook()
 const block = (id: string, lengthMm: number, widthMm: number, heightMm: number) =>
-  of('spool-jar', {
+  changed('spool-jar', {
     id,
     kind: 'ornament',
     form: 'figure',
@@ -145,7 +134,7 @@ describe('cords', () => {
     guests: [],
     room: { ...plainRoom, behind: { art: [], sockets: [{ xMm: 500, heightMm: 340 }] } }
   }
-  const lights = (cordMm: number, accent = '#101010') => of('lights-plug', { id: 'lights', cordMm, accent })
+  const lights = (cordMm: number, accent = '#101010') => changed('lights-plug', { id: 'lights', cordMm, accent })
   const plugged = (cordMm: number, accent?: string, ...more: Placed[]) =>
     withPieces(sideboard, [lights(cordMm, accent), block('screen', 700, 20, 260)], newPlaced('l', 'lights', 100, 400), ...more)
 
@@ -189,7 +178,7 @@ describe('cords', () => {
 })
 
 describe('what wants covering', () => {
-  const stool = of('stand-legs', { id: 'stool', extent: { kind: 'rectangle', lengthMm: 260, widthMm: 140 }, heightMm: 90 })
+  const stool = changed('stand-legs', { id: 'stool', extent: { kind: 'rectangle', lengthMm: 260, widthMm: 140 }, heightMm: 90 })
   const spots = (look: Look) => createAssessor().measure(look).figures.composition.toCover
   const moss = (id: string, xMm: number, yMm: number) => newPlaced(id, 'plug', xMm, yMm)
   const plug = block('plug', 240, 60, 70)
@@ -226,7 +215,7 @@ describe('what wants covering', () => {
   it('foam shows through glass and in a mouth the heads do not cover; a pin frog does not', () => {
     const bowl = (material: string, count: number, mechanics: 'foam' | 'frog' | null) =>
       spots(
-        withPieces(bare, [of('low-bowl-oyster', { id: 'bowl', material })], {
+        withPieces(bare, [changed('low-bowl-oyster', { id: 'bowl', material })], {
           ...newPlaced('b', 'bowl'),
           arrangement: { stems: [{ stemId: 'rose-garden', count }], riseMm: 80, spreadMm: 180, mechanics }
         })

@@ -1,5 +1,6 @@
-import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
+import { applyEdit, type Edit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
+import { middleEdit } from '../design/middleEdit.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { laidItems } from '../settings/settingCrowding.js'
@@ -38,7 +39,5 @@ export function fitToTable(look: Look): TableFit {
     now = { ...now, centerpiece }
     moved.push(placed.id)
   }
-  const centerpiece = now.centerpiece
-  const edit = makeEdit(look, 'move', (draft) => void (draft.centerpiece = structuredClone(centerpiece) as typeof draft.centerpiece))
-  return { edit, moved, off }
+  return { edit: middleEdit(look, 'move', now), moved, off }
 }

@@ -1,5 +1,5 @@
 import { shellMm } from '../reference/materials.js'
-import { isSupport, rimHeightMm, standHeightMm, takesStems } from '../solids/pieceSolids.js'
+import { rimHeightMm, standHeightMm, takesStems } from '../solids/pieceSolids.js'
 import { bodySolids, type Standing } from './standing.js'
 import { solidReachMm } from '../solids/solid.js'
 
@@ -21,7 +21,7 @@ export function insides(standing: readonly Standing[]): Inside[] {
   const byId = new Map(standing.map((one) => [one.placed.id, one]))
   return standing.flatMap((one) => {
     const below = one.placed.on === null || one.placed.how !== 'standing' ? undefined : byId.get(one.placed.on)
-    if (below?.piece.kind !== 'vessel' || !takesStems(below.piece) || !isSupport(below.piece)) return []
+    if (below?.piece.kind !== 'vessel' || !takesStems(below.piece)) return []
     const widest = Math.max(...bodySolids(one).map(solidReachMm))
     const aside = Math.hypot(one.placed.xMm, one.placed.yMm)
     const rim = rimHeightMm(below.piece)

@@ -7,6 +7,8 @@ import { applyEdit, makeEdit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
+import { middleEdit } from '../design/middleEdit.js'
 import { isStanding, type StandingPiece } from '../design/piece.js'
 import { sparePieces } from '../design/spare.js'
 import { swapProposals } from '../design/swap.js'
@@ -24,7 +26,7 @@ type Around = Surroundings & { readonly composition: CompositionFigures }
 export function compositionProposals(look: Look, finding: BareFinding, around: Around): Proposal[] {
   const standing = standings(look)
   const own = byCode[finding.code]?.(look, finding, around, standing) ?? []
-  return [...own, meant(look, finding)]
+  return [...own, meantProposal(look, finding.code)]
 }
 
 type Propose = (look: Look, finding: BareFinding, around: Around, standing: readonly Standing[]) => Proposal[]
@@ -46,10 +48,6 @@ const byCode: Partial<Record<BareFinding['code'], Propose>> = {
 
 function placedIdOf(finding: BareFinding): string {
   return finding.at.kind === 'piece' ? finding.at.placedId : ''
-}
-
-function meant(look: Look, finding: BareFinding): Proposal {
-  return { code: 'meant', edit: makeEdit(look, 'school', (draft) => void draft.school.meant.push(finding.code)), params: {} }
 }
 
 /** Things that stand on the table moved up onto stands of the house that are free. */
@@ -220,7 +218,7 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
     const { edit, free } = piece && isStanding(piece) ? putNear(sofar, piece, { x, y: 0 }, { outline, laid }) : { edit: null, free: false }
     return edit && free ? applyEdit(sofar, edit) : sofar
   }, look)
-  const echo = makeEdit(look, 'put-on', (draft) => void (draft.centerpiece = structuredClone(echoed.centerpiece) as typeof draft.centerpiece))
+  const echo = middleEdit(look, 'put-on', echoed)
   const without = takeOffAllEdit(look, lone.placedIds)
   return [
     ...(piece && piece.owned > 2 ? [{ code: 'echo' as const, edit: echo, params: { pieceId: first.pieceId } }] : []),

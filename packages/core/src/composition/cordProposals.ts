@@ -4,9 +4,9 @@ import { freeSpot } from '../centerpiece/freeSpot.js'
 import { moveEdit } from '../centerpiece/moveEdit.js'
 import { putNear } from '../centerpiece/putNear.js'
 import { standings } from '../centerpiece/standing.js'
-import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
 import { sparePieces } from '../design/spare.js'
 import { swapEdit } from '../design/swap.js'
 import { CORD_SEEN_MM } from '../reference/composition.js'
@@ -31,11 +31,10 @@ export function cordProposals(look: Look, finding: BareFinding, around: Surround
   const moved: Proposal[] = spot
     ? [{ code: 'cord-along', edit: moveEdit(look, placedId, spot), params: { placedId, byMm: Math.hypot(spot.x - placed.xMm, spot.y - placed.yMm) } }]
     : []
-  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push('cord.seen'))
   return [
     ...onCells,
     ...moved,
-    ...(finding.code === 'cord.seen' ? [...before(look, placedId, around), { code: 'meant' as const, edit: meant, params: {} }] : []),
+    ...(finding.code === 'cord.seen' ? [...before(look, placedId, around), meantProposal(look, finding.code)] : []),
     takeOffProposal(look, placedId)
   ]
 }

@@ -1,6 +1,7 @@
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import { mechanicsNames, type Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
 import { newPlaced } from '../design/newLook.js'
 import { extentSize, type StandingPiece } from '../design/piece.js'
 import { spareCount, sparePieces } from '../design/spare.js'
@@ -18,13 +19,12 @@ export function coverTheseProposals(look: Look, finding: BareFinding, spots: rea
   const placed = look.centerpiece.find((one) => one.id === placedId)
   if (!placed || own.length === 0) return []
   const held = own[0]!.what === 'mouth' || own[0]!.what === 'glass-wall'
-  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push('cover.bare'))
   return [
     ...(held ? otherMechanics(look, placedId) : filledUp(look, own)),
     ...(own[0]!.what === 'gap'
       ? [...scarfOver(look, placedId), ...swapProposals(look, placed.pieceId, (piece) => piece.kind === 'riser' && !piece.legs && piece.owned > 0, 1)]
       : []),
-    { code: 'meant', edit: meant, params: {} }
+    meantProposal(look, finding.code)
   ]
 }
 

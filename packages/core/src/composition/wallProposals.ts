@@ -1,10 +1,11 @@
-import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { moveProposal, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { moveEdit } from '../centerpiece/moveEdit.js'
 import { standings } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { lowerProposals } from '../florals/lowerProposals.js'
 import { bareSockets, wallFindings } from './wallFindings.js'
 
 /** To one side of the picture, cut lower, or off. */
@@ -12,24 +13,7 @@ export function artProposals(look: Look, finding: BareFinding, around: Surroundi
   if (finding.at.kind !== 'piece') return []
   const { placedId } = finding.at
   const spot = freeSpot(look, placedId, around, (moved) => check(look, moved, around.outline).every((one) => one.code !== finding.code))
-  const placed = look.centerpiece.find((one) => one.id === placedId)
-  const lower = placed?.arrangement
-    ? [0.6, 0.3].map((share) => ({
-        code: 'lower' as const,
-        edit: makeEdit(look, 'florals', (draft) => {
-          const { arrangement } = draft.centerpiece.find((one) => one.id === placedId)!
-          arrangement!.riseMm = Math.max(30, Math.round(arrangement!.riseMm * share))
-        }),
-        params: { placedId, heightMm: placed.arrangement!.riseMm * share, byMm: placed.arrangement!.riseMm * (1 - share) }
-      }))
-    : []
-  return [
-    ...(spot
-      ? [{ code: 'move' as const, edit: moveEdit(look, placedId, spot), params: { placedId, byMm: Math.hypot(spot.x - placed!.xMm, spot.y - placed!.yMm) } }]
-      : []),
-    ...lower,
-    takeOffProposal(look, placedId)
-  ]
+  return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...lowerProposals(look, placedId, [0.6, 0.3]), takeOffProposal(look, placedId)]
 }
 
 /** The piece nearest to the socket stood before it, or the socket let be seen. */

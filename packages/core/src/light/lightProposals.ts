@@ -127,7 +127,8 @@ function lightLater(look: Look, lightAtMin: number, which: (placed: Placed) => b
   return { code: 'light-later', edit, params: { atMin } }
 }
 
-function noCandle(look: Look, placedId: string): Proposal {
+/** A holder left empty. */
+export function noCandle(look: Look, placedId: string): Proposal {
   const edit = makeEdit(look, 'candles', (draft) => void (draft.centerpiece.find((p) => p.id === placedId)!.candle = null))
   return { code: 'no-candle', edit, params: { placedId } }
 }

@@ -9,5 +9,3 @@ export const LEAN_USUAL_DEG = 18
 export const LEAN_PUSH_SHARE = 0.5
 /** Draped less than this down a side it slips off: our own starting value. */
 export const DRAPE_LEAST_MM = 40
-/** A tablet end, a gap or a cord counts as bare when no more than this far before it something stands: our own starting value. */
-export const COVER_BEFORE_MM = 90

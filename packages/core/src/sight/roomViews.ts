@@ -13,10 +13,13 @@ const GRID = 10
 
 type Parts = Pick<Look, 'room' | 'table'>
 
+/** How far the wall of a side stands from the table's edge. */
+const outMm = (room: Look['room'], side: Side) => room.clearMm[side] ?? WALL_MM
+
 /** Where somebody who comes in stands, eyes above the tabletop; null while nobody said where the door is. */
 export function doorEye({ room, table }: Parts, outline: Outline): Point3 | null {
   if (!room.door) return null
-  return { ...onSide(room.door, outline, room.clearMm[room.door] ?? WALL_MM, 0), z: STANDING_EYE_MM - table.heightMm }
+  return { ...onSide(room.door, outline, outMm(room, room.door), 0), z: STANDING_EYE_MM - table.heightMm }
 }
 
 /** A spot so far out from the table's edge on a side, and so far along that side. */
@@ -36,7 +39,7 @@ function onSide(side: Side, outline: Outline, outMm: number, alongMm: number): {
 /** A spot of a wall, so far along it, facing the table. */
 export function viewPlace({ room }: Pick<Look, 'room'>, side: Side, alongMm: number, outline: Outline): Pose {
   const turnRad = { north: 0, east: -Math.PI / 2, south: Math.PI, west: Math.PI / 2 }[side]
-  return { ...onSide(side, outline, room.clearMm[side] ?? WALL_MM, alongMm), turnRad }
+  return { ...onSide(side, outline, outMm(room, side), alongMm), turnRad }
 }
 
 /** The walls round the table, the one a surface stands at right behind it. */
@@ -44,7 +47,7 @@ export function extentOfRoom(
   { room }: Pick<Look, 'room'>,
   outline: Outline
 ): { readonly x0: number; readonly x1: number; readonly y0: number; readonly y1: number } {
-  const out = (side: Side) => room.clearMm[side] ?? WALL_MM
+  const out = (side: Side) => outMm(room, side)
   return {
     x0: -halfLengthMm(outline) - out('west'),
     x1: halfLengthMm(outline) + out('east'),
@@ -55,9 +58,8 @@ export function extentOfRoom(
 
 /** Spots all over a thing on a wall, above the tabletop. */
 function spotsOf({ room, table }: Parts, view: RoomView, outline: Outline): Point3[] {
-  const outMm = room.clearMm[view.side] ?? WALL_MM
   return Array.from({ length: GRID * GRID }, (_, i) => ({
-    ...onSide(view.side, outline, outMm, view.xMm + view.widthMm * (((i % GRID) + 0.5) / GRID - 0.5)),
+    ...onSide(view.side, outline, outMm(room, view.side), view.xMm + view.widthMm * (((i % GRID) + 0.5) / GRID - 0.5)),
     z: view.bottomMm - table.heightMm + (view.heightMm * (Math.floor(i / GRID) + 0.5)) / GRID
   }))
 }
@@ -123,7 +125,7 @@ export function behindGuests(look: Parts, eyes: readonly Point3[], outline: Outl
 function lineMeets(look: Parts, view: RoomView, outline: Outline, from: Point3, through: Point3): boolean {
   const along = view.side === 'north' || view.side === 'south' ? 'x' : 'y'
   const out = along === 'x' ? 'y' : 'x'
-  const wall = onSide(view.side, outline, look.room.clearMm[view.side] ?? WALL_MM, 0)[out]
+  const wall = onSide(view.side, outline, outMm(look.room, view.side), 0)[out]
   const t = (wall - from[out]) / (through[out] - from[out] || 1e-9)
   if (t <= 1) return false
   const z = from.z + t * (through.z - from.z) + look.table.heightMm

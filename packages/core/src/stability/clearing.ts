@@ -3,6 +3,7 @@ import { standings, type Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
 import { extentSize, type Piece } from '../design/piece.js'
 import { footprintMm2 } from '../geometry/footprint.js'
 import { floorExtent } from '../solids/pieceSolids.js'
@@ -79,7 +80,7 @@ export function clearingProposals(look: Look): Proposal[] {
     params: { placedId: one.placed.id }
   }))
   const off = widest.map((one) => takeOffProposal(look, one.placed.id))
-  return [...stays, ...off, { code: 'meant', edit: makeEdit(look, 'school', (draft) => void draft.school.meant.push('clear.room')), params: {} }]
+  return [...stays, ...off, meantProposal(look, 'clear.room')]
 }
 
 /** Things on a tray take this much more room than their feet: our own starting value. */

@@ -4,6 +4,7 @@ import { bodySolids, standings, type Standing } from '../centerpiece/standing.js
 import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
+import { middleEdit } from '../design/middleEdit.js'
 import { swapProposals } from '../design/swap.js'
 import { fromFrame, radians } from '../geometry/point.js'
 import { headroomMm, isSupport } from '../solids/pieceSolids.js'
@@ -127,6 +128,6 @@ export function loadProposals(look: Look, finding: BareFinding): Proposal[] {
     const [down] = standOnTable(sofar, one.id)
     return down ? applyEdit(sofar, down.edit) : sofar
   }, look)
-  const down = makeEdit(look, 'stand-on', (draft) => void (draft.centerpiece = structuredClone(all.centerpiece) as typeof draft.centerpiece))
+  const down = middleEdit(look, 'stand-on', all)
   return [...stronger, ...lighter, ...(carried.length > 1 ? [{ code: 'stand-all-on-table' as const, edit: down, params: { count: carried.length } }] : [])]
 }

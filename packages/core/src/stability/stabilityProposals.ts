@@ -2,13 +2,15 @@ import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/cent
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { standings } from '../centerpiece/standing.js'
-import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
 import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
+import { lowerProposals } from '../florals/lowerProposals.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { beyondMm, grown } from '../geometry/outline.js'
+import { noCandle } from '../light/lightProposals.js'
 import { withinReach, withinTail } from './stabilityFindings.js'
 import type { Tilt } from './tilt.js'
 
@@ -17,26 +19,9 @@ export function tipProposals(look: Look, finding: BareFinding): Proposal[] {
   if (finding.at.kind !== 'piece') return []
   const placed = look.centerpiece.find((one) => one.id === (finding.at as { placedId: string }).placedId)
   if (!placed) return []
-  const lower = placed.arrangement
-    ? [0.7, 0.45].map((share) => ({
-        code: 'lower' as const,
-        edit: makeEdit(look, 'florals', (draft) => {
-          const { arrangement } = draft.centerpiece.find((one) => one.id === placed.id)!
-          arrangement!.riseMm = Math.round(arrangement!.riseMm * share)
-        }),
-        params: { placedId: placed.id, heightMm: placed.arrangement!.riseMm * share, byMm: placed.arrangement!.riseMm * (1 - share) }
-      }))
-    : []
-  const noCandle = placed.candle
-    ? [
-        {
-          code: 'no-candle' as const,
-          edit: makeEdit(look, 'candles', (draft) => void (draft.centerpiece.find((one) => one.id === placed.id)!.candle = null)),
-          params: { placedId: placed.id }
-        }
-      ]
-    : []
-  return [...lower, ...swapProposals(look, placed.pieceId, (piece) => piece.owned > 0, 3), ...noCandle, takeOffProposal(look, placed.id)]
+  const lower = lowerProposals(look, placed.id, [0.7, 0.45])
+  const unlit = placed.candle ? [noCandle(look, placed.id)] : []
+  return [...lower, ...swapProposals(look, placed.pieceId, (piece) => piece.owned > 0, 3), ...unlit, takeOffProposal(look, placed.id)]
 }
 
 /** A free spot further in, or off the table. */
@@ -54,11 +39,7 @@ export function handsProposals(look: Look, finding: BareFinding, around: Surroun
   const reached = finding.code === 'edge.tail' ? withinTail(look, all, tilts, around.outline) : withinReach(all, around.outline)
   const off = reached.map((one) => one.placed.id)
   const thin = takeOffAllEdit(look, off)
-  const meant = makeEdit(look, 'school', (draft) => void draft.school.meant.push(finding.code))
-  return [
-    { code: 'thin-out', edit: thin, params: { count: off.length } },
-    { code: 'meant', edit: meant, params: {} }
-  ]
+  return [{ code: 'thin-out', edit: thin, params: { count: off.length } }, meantProposal(look, finding.code)]
 }
 
 /** A stand hidden below it, out beside it, or off the table. */

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { newGuest, noFacts, plainTable, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
+import { newGuest, noFacts, plainRoom, plainSchool, plainTable, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
 
 /** A demo look by its file's name. */
 export function demoLook(name = 'pearl-anniversary'): Look {
@@ -33,3 +33,23 @@ export const ovalTable = (lengthIn: number, widthIn: number): Table => ({
   ...bare,
   shape: { kind: 'oval', lengthMm: lengthIn * inch, widthMm: widthIn * inch }
 })
+
+/** The demo's cupboard, six guests at a plain long table without cloth, nothing in the middle, nobody else in the house. */
+export function bareLook(): Look {
+  const demo = demoLook()
+  return {
+    ...demo,
+    centerpiece: [],
+    table: longTable(110, 48),
+    guests: guests(6),
+    linens: { ...demo.linens, clothId: null, runner: null, topper: null, matId: null },
+    school: { ...demo.school, ...plainSchool },
+    room: plainRoom,
+    household: { cats: false, dogs: false, toddlers: false }
+  }
+}
+
+/** A piece of the demo's cupboard with something about it changed. */
+export function changed(id: string, change: object): Piece {
+  return { ...demoLook().pieces.find((piece) => piece.id === id)!, ...change } as Piece
+}

@@ -34,10 +34,11 @@ const ways = computed(() =>
   hows.filter((how) => how === 'standing' || (how === 'leaning' ? panelOf(props.standing.piece) !== null : isPliant(props.standing.piece)))
 )
 /** What it can stand on, or lean against, hang over, go round. */
-const others = computed(() => {
+function servingFor(how: How): Standing[] {
   const own = withAllAbove(props.look, placed.value.id)
-  return standings(props.look).filter((one) => !own.has(one.placed.id) && one.manner === null && (placed.value.how !== 'standing' || isSupport(one.piece)))
-})
+  return standings(props.look).filter((one) => !own.has(one.placed.id) && one.manner === null && (how !== 'standing' || isSupport(one.piece)))
+}
+const others = computed(() => servingFor(placed.value.how))
 const below = computed(() => standings(props.look).find((one) => one.placed.id === placed.value.on))
 const levels = computed(() => (below.value?.piece.kind === 'tray' && placed.value.how === 'standing' ? below.value.piece.upper.length + 1 : 1))
 const carried = computed(() => store.resting?.stability.tilts.find((tilt) => tilt.placedId === placed.value.id)?.carriedG ?? 0)
@@ -51,15 +52,7 @@ function setHow(how: How): void {
 
 function nearest(how: How): Standing | undefined {
   const far = (one: Standing) => Math.hypot(one.pose.x - props.standing.pose.x, one.pose.y - props.standing.pose.y)
-  const own = withAllAbove(props.look, placed.value.id)
-  return standings(props.look)
-    .filter(
-      (one) =>
-        !own.has(one.placed.id) &&
-        one.manner === null &&
-        (how === 'leaning' ? one.piece.kind !== 'tray' : one.piece.kind !== 'ornament' || one.piece.form !== 'moss')
-    )
-    .sort((a, b) => far(a) - far(b))[0]
+  return servingFor(how).sort((a, b) => far(a) - far(b))[0]
 }
 
 /** On a tray or a riser it goes to the middle; back on the table it keeps its spot; over the table's edge it goes to the right end. */
