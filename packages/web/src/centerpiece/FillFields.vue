@@ -35,7 +35,7 @@ const puts = computed(() => Math.min(fill.value?.fits ?? 0, fill.value?.spare ??
   <details v-if="things.length > 0" class="small" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>{{ t('compose.fill') }}</summary>
     <div class="row">
-      <PieceSelect :label="t('compose.fill')" :model-value="pieceId" :pieces="things" @update:model-value="chosen = $event" />
+      <PieceSelect :label="t('compose.garlandOf')" :model-value="pieceId" :pieces="things" @update:model-value="chosen = $event" />
       <el-button size="small" :disabled="puts === 0" @click="fill && store.apply(fill.edit)">{{ t('compose.fillDo', { n: puts }) }}</el-button>
     </div>
     <p class="soft">{{ fill ? t('compose.fillTold', { fits: fill.fits, spare: fill.spare }) : t('compose.fillNone') }}</p>

@@ -80,7 +80,10 @@ const told = computed(() => {
   const lines: string[] = []
   if (manner?.kind === 'leaning' && manner.touchMm > 0)
     lines.push(t('compose.leanTold', { lean: `${Math.round((manner.angleRad * 180) / Math.PI)}°`, touch: length(manner.touchHeightMm) }))
-  if (manner?.kind === 'draped') lines.push(t('compose.drapeTold', { hang: length(Math.max(0, manner.hangMm)) }))
+  if (manner?.kind === 'draped') {
+    const restMm = placed.value.on === null ? 0 : manner.hangMm - (props.standing.topMm - props.standing.footMm)
+    lines.push(restMm > 10 ? t('compose.drapeLies', { rest: length(restMm) }) : t('compose.drapeTold', { hang: length(Math.max(0, manner.hangMm)) }))
+  }
   if (manner?.kind === 'around') lines.push(t('compose.ringTold', { has: length(manner.haveMm), needs: length(manner.needMm) }))
   const inside = insides(standings(props.look)).find((one) => one.placedId === placed.value.id)
   if (inside) {

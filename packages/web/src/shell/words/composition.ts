@@ -271,6 +271,7 @@ export const patternWords = {
   tableEdge: 'The table’s edge',
   leanTold: 'Leans at {lean}, touches {touch} up.',
   drapeTold: 'Hangs {hang} down each side.',
+  drapeLies: 'Hangs down each side to the ground; {rest} of it lies there.',
   ringTold: '{has} of {needs} to go round.',
   insideTold: 'In the {name}: {air} of air all round, {held}, {shows} of {height} shows.',
   insideOpen: 'In the {name}: {air} of air all round, {held}.',
@@ -281,6 +282,6 @@ export const patternWords = {
   fill: 'Fill it with',
   fillDo: 'Put {n}',
   fillTold: '{fits} lie side by side; {spare} are free.',
-  fillNone: 'Nothing of the house goes in.',
+  fillNone: 'None goes in beside what is there.',
   garlandDrop: 'Hanging at each end'
 } as const
