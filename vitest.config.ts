@@ -5,13 +5,13 @@ const source = { conditions: ['source', 'module', 'node', 'development|productio
 export default defineConfig({
   test: {
     projects: [
-      { resolve: source, ssr: { resolve: source }, test: { name: 'core', root: 'packages/core', include: ['test/**/*.test.ts'], testTimeout: 120_000 } },
+      { resolve: source, ssr: { resolve: source }, test: { name: 'core', root: 'packages/core', include: ['test/**/*.test.ts'], testTimeout: 600_000 } },
       {
         resolve: source,
         ssr: { resolve: source },
-        test: { name: 'server', root: 'packages/server', include: ['test/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 60_000 }
+        test: { name: 'server', root: 'packages/server', include: ['test/**/*.test.ts'], testTimeout: 600_000, hookTimeout: 600_000 }
       },
-      { resolve: source, ssr: { resolve: source }, test: { name: 'web', root: 'packages/web', include: ['test/**/*.test.ts'] } }
+      { resolve: source, ssr: { resolve: source }, test: { name: 'web', root: 'packages/web', include: ['test/**/*.test.ts'], testTimeout: 600_000 } }
     ]
   }
 })

@@ -33,10 +33,7 @@ function step(title, command, args, options = {}) {
   }
 }
 
-step('Lint, import rules, formatting', 'npm', ['run', '--silent', 'lint'])
-step('Types of the pages', bin('vue-tsc'), ['--noEmit', '-p', 'packages/web/tsconfig.json'])
-step('Types of the tests', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json'])
-step('Types of the browser tests', bin('tsc'), ['-p', 'e2e/tsconfig.json'])
+step('Lint and types', process.execPath, [join(root, 'scripts', 'check.mjs')])
 
 const unit = join(reports, 'unit.json')
 step('Unit and server tests', bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])

@@ -7,6 +7,9 @@ import {
   dropOnto,
   groupEdit,
   halfLengthMm,
+  linesPart,
+  planPart,
+  surroundingsPart,
   heightMap,
   mirrorEdit,
   movedWith,
@@ -103,15 +106,16 @@ describe('the height map', () => {
 
   it('a thing as tall as the map says hides nobody, one 30 mm taller does', () => {
     const look = { ...demo, guests: guests(8), centerpiece: [] }
-    const { plan, lines } = createAssessor().measure(look)
-    const map = heightMap(plan.outline, lines)
+    const { get } = createAssessor().measure(look)
+    const lines = get(linesPart)
+    const map = heightMap(get(planPart).outline, lines)
     let asked = 0
     for (let row = 0; row < map.rows; row += 3)
       for (let column = 0; column < map.columns; column += 5) {
         const tallest = map.heightsMm[row * map.columns + column]!
         if (Number.isNaN(tallest) || tallest > 600) continue
         const at = { x: (column - (map.columns - 1) / 2) * map.stepMm, y: (row - (map.rows - 1) / 2) * map.stepMm }
-        if (Math.abs(at.x) > halfLengthMm(plan.outline) * 0.6) continue
+        if (Math.abs(at.x) > halfLengthMm(get(planPart).outline) * 0.6) continue
         const pole = (heightMm: number): Look => ({
           ...look,
           pieces: [
@@ -140,7 +144,7 @@ it('let go over a tray a piece stands on it when its whole foot does, over a fil
   const look = lookOf([
     newPlaced('t', 'tray-oak-handled', 0, 0),
     newPlaced('s', 'spool-jar', 700, 0),
-    { ...newPlaced('j', 'jug-sky', 0, 400), arrangement: { stems: [{ stemId: 'lisianthus', count: 5 }], riseMm: 100, spreadMm: 100 } },
+    { ...newPlaced('j', 'jug-sky', 0, 400), arrangement: { stems: [{ stemId: 'lisianthus', count: 5 }], riseMm: 100, spreadMm: 100, mechanics: null } },
     { ...newPlaced('r', 'riser-clear', -150, 0), on: 't' }
   ])
   const all = standings(look)
@@ -157,8 +161,7 @@ it('a piece put on from the cupboard stands clear of all others and of every set
   let state: Look = { ...demo, centerpiece: [] }
   let free = 0
   for (const piece of sparePieces(state).slice(0, 12)) {
-    const { plan, laid } = createAssessor().measure(state)
-    const put = putNear(state, piece, { x: 0, y: 0 }, { outline: plan.outline, laid })
+    const put = putNear(state, piece, { x: 0, y: 0 }, createAssessor().measure(state).get(surroundingsPart))
     state = applyEdit(state, put.edit)
     if (put.free) free++
     const hits = createAssessor()

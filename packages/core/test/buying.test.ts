@@ -22,14 +22,14 @@ import {
   type Solution,
   type Solve
 } from '@hestiad/core'
-import highs from 'highs'
+import { loadHighs } from './support/highs.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoProblem, generateProblem, offerOf } from './support/buying.js'
 import { demoLook, guests } from './support/looks.js'
 
 let solve: Solve
 beforeAll(async () => {
-  const solver = await highs()
+  const solver = await loadHighs()
   solve = (model) => {
     const answer = solver.solve(model, { mip_rel_gap: 0, mip_abs_gap: 0.99 }) as unknown as {
       ObjectiveValue: number

@@ -1,4 +1,5 @@
 import {
+  surroundingsPart,
   plainPlaced,
   atMeal,
   createAssessor,
@@ -76,7 +77,7 @@ describe('standing', () => {
   })
 
   it('a taller arrangement is taller and a wider one reaches farther, in plan and in height', () => {
-    const arrangement = { stems: [{ stemId: 'rose-garden', count: 8 }], riseMm: 120, spreadMm: 240 }
+    const arrangement = { stems: [{ stemId: 'rose-garden', count: 8 }], riseMm: 120, spreadMm: 240, mechanics: null }
     const [low] = stand(put('v', 'low-bowl-oyster', 0, 0, { arrangement }))
     const [high] = stand(put('v', 'low-bowl-oyster', 0, 0, { arrangement: { ...arrangement, riseMm: 300, spreadMm: 400 } }))
     expect([low!.topMm, high!.topMm]).toEqual([88 + 120, 88 + 300])
@@ -89,7 +90,7 @@ describe('running into each other', () => {
     const apart = (mm: number) => piecesOverlapMm(...(stand(put('a', 'spool-jar', 0, 0), put('b', 'spool-jar', mm, 0)) as [never, never]))
     expect(apart(101.6)).toBe(0)
     expect(apart(90)).toBeCloseTo(11.6, 6)
-    const flowers = put('v', 'jug-sky', 0, 0, { arrangement: { stems: [{ stemId: 'rose-garden', count: 9 }], riseMm: 250, spreadMm: 500 } })
+    const flowers = put('v', 'jug-sky', 0, 0, { arrangement: { stems: [{ stemId: 'rose-garden', count: 9 }], riseMm: 250, spreadMm: 500, mechanics: null } })
     const [a, b] = stand(flowers, put('b', 'tealight-smoke', 150, 0))
     expect(piecesOverlapMm(a!, b!)).toBe(0)
   })
@@ -127,10 +128,7 @@ describe('running into each other', () => {
 })
 
 describe('a free spot', () => {
-  const around = (look: Look) => {
-    const { plan, laid } = createAssessor().measure(look)
-    return { outline: plan.outline, laid }
-  }
+  const around = (look: Look) => createAssessor().measure(look).get(surroundingsPart)
 
   it('is where the piece already stands when nothing is in the way', () => {
     const look = withPieces(put('a', 'persimmons', 120, 30))

@@ -169,7 +169,7 @@ it('annealing finds the least of a bumpy function that descent alone does not', 
   const bumpy = (x: number) => (x - 3) ** 2 / 20 + 2 * Math.sin(3 * x) ** 2
   const grid = Math.min(...Array.from({ length: 4001 }, (_, i) => bumpy(-10 + i / 200)))
   const random = seededRandom(2)
-  const { cost } = anneal(-9, bumpy, (x, heat) => x + (random() - 0.5) * (0.2 + 4 * heat), { rounds: 4000, random, from: 3, to: 0.001 })
+  const { cost } = anneal<number>(-9, bumpy, (x, heat) => x + (random() - 0.5) * (0.2 + 4 * heat), { rounds: 4000, random, from: 3, to: 0.001 })
   expect(cost - grid).toBeLessThan(0.01)
 })
 

@@ -22,7 +22,7 @@ import {
 } from '@hestiad/core'
 import * as THREE from 'three'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable, roundTable } from './support/looks.js'
+import { demoLook, findingOf, guests, longTable, roundTable } from './support/looks.js'
 
 const demo = demoLook()
 const bare: Look = { ...demo, centerpiece: [], table: longTable(110, 48), guests: guests(6), household: { cats: false, dogs: false, toddlers: false } }
@@ -196,7 +196,7 @@ describe('what stands and what tips', () => {
       const look = {
         ...bare,
         pieces: bare.pieces.map((piece) => (piece.id === 'lisianthus' ? { ...piece, material } : piece)),
-        centerpiece: [{ ...newPlaced('j', 'jug-sky'), arrangement: { stems: [{ stemId: 'lisianthus', count: 60 }], riseMm, spreadMm: 200 } }]
+        centerpiece: [{ ...newPlaced('j', 'jug-sky'), arrangement: { stems: [{ stemId: 'lisianthus', count: 60 }], riseMm, spreadMm: 200, mechanics: null } }]
       }
       return tilts(standings(look), pieceIndex(look))[0]!.tiltDeg
     }
@@ -229,8 +229,8 @@ describe('what stands and what tips', () => {
 
   it('a low thing in a deep bowl is lost below its rim, and the stand named lifts it to where it shows', () => {
     const look = { ...bare, centerpiece: [newPlaced('b', 'dough-bowl'), { ...newPlaced('m', 'pods-poppy'), on: 'b' }] }
-    const finding = assess(look).findings.find((one) => one.code === 'piece.sunk')!
-    expect(finding.measured['showsMm']).toBeCloseTo(18 + 70 - 95, 6)
+    const finding = findingOf(look, 'piece.sunk')
+    expect(finding.measured.showsMm).toBeCloseTo(18 + 70 - 95, 6)
     const remedy = finding.remedies.find((one) => one.code === 'put-on-riser')!
     const mended = applyEdit(look, remedy.edit)
     expect(codes(mended)).not.toContain('piece.sunk')
@@ -253,12 +253,12 @@ describe('a surface at a wall', () => {
     room: { ...bare.room, behind }
   })
   // table 740 high, its front at -228.6, eyes 2 m before it at 1550: a tall block in front of a picture hanging from 900 to 1300
-  const picture = { id: 'art-1', name: 'Print', xMm: 0, widthMm: 250, bottomMm: 900, heightMm: 400 }
+  const picture = { kind: 'picture' as const, id: 'art-1', name: 'Print', xMm: 0, widthMm: 250, bottomMm: 900, heightMm: 400 }
 
   it('a tall thing before the picture is told and moves to one side of it; a low one is not', () => {
     const tall = sideboard([newPlaced('x', 'a')], { art: [picture], sockets: [] })
-    const finding = assess(tall).findings.find((one) => one.code === 'art.hidden')!
-    expect(finding.measured['share']).toBeGreaterThan(0.5)
+    const finding = findingOf(tall, 'art.hidden')
+    expect(finding.measured.share).toBeGreaterThan(0.5)
     const moved = applyEdit(tall, finding.remedies.find((one) => one.code === 'move')!.edit)
     expect(codes(moved)).not.toContain('art.hidden')
     expect(Math.abs(moved.centerpiece[0]!.xMm)).toBeGreaterThan(150)

@@ -7,7 +7,7 @@ type Recipe = Parameters<typeof makeEdit>[2]
 const recipes: readonly ((n: number) => Recipe)[] = [
   (n) => (d) => void (d.table.leaves.in = n % 3),
   (n) => (d) => void d.guests.splice(n % Math.max(1, d.guests.length), 1),
-  (n) => (d) => void d.guests.push(newGuest(1000 + n)),
+  (n) => (d) => void d.guests.push({ ...newGuest(1000 + n), near: [], apart: [] }),
   (n) => (d) => void (d.centerpiece.length > 0 && (d.centerpiece[n % d.centerpiece.length]!.xMm += n)),
   (n) => (d) => void d.centerpiece.splice(n % Math.max(1, d.centerpiece.length), 1),
   () => (d) => void d.centerpiece.reverse(),

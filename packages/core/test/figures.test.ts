@@ -13,7 +13,6 @@ import {
   type Look
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { memo, stableList } from '../src/assess/memo.js'
 import { eyeAboveSeatMm } from '../src/reference/bodies.js'
 import { generateLook } from './support/generateLook.js'
 import { demoLook, guests, longTable, ovalTable } from './support/looks.js'
@@ -113,30 +112,5 @@ describe('sight figures', () => {
       expect(meanHidden).toBeGreaterThanOrEqual(before)
       before = meanHidden
     }
-  })
-})
-
-describe('what the engine remembers', () => {
-  it('is asked again only for arguments it has not just seen', () => {
-    let worked = 0
-    const sum = memo((a: number, b: number) => {
-      worked++
-      return a + b
-    }, 2)
-    expect([sum(1, 2), sum(1, 2), sum(2, 1), sum(1, 2)]).toEqual([3, 3, 3, 3])
-    expect(worked).toBe(2)
-    sum(5, 5)
-    sum(2, 1)
-    expect(worked).toBe(4)
-  })
-
-  it('gives back the same list for the same members, and a new one when any differs or one is missing', () => {
-    const stable = stableList<object>()
-    const [a, b] = [{}, {}]
-    const first = stable([a, b])
-    expect(stable([a, b])).toBe(first)
-    expect(stable([b, a])).not.toBe(first)
-    expect(stable([a])).toEqual([a])
-    expect(stable([a, b])).toBe(first)
   })
 })

@@ -34,7 +34,8 @@ describe('an arrangement', () => {
   const look = demoLook()
   const index = pieceIndex(look)
   const jug = look.pieces.find((p) => p.id === 'jug-sky') as Vessel
-  const needs = (riseMm: number, count = 20) => arrangementNeeds(jug, { stems: [{ stemId: 'rose-garden', count }], riseMm, spreadMm: 200 }, 'usual', index)
+  const needs = (riseMm: number, count = 20) =>
+    arrangementNeeds(jug, { stems: [{ stemId: 'rose-garden', count }], riseMm, spreadMm: 200, mechanics: null }, 'usual', index)
 
   it('covers a hemisphere by head area over dome area: 20 heads of 80 mm over 2 pi 100^2', () => {
     expect(needs(100).cover).toBeCloseTo((20 * Math.PI * 40 ** 2) / (2 * Math.PI * 100 ** 2), 9)

@@ -62,7 +62,7 @@ const jug = (stems: { stemId: string; count: number }[], more: Partial<Look> = {
   ...plain,
   ...more,
   school: { ...plain.school, fullness: 'sparse' },
-  centerpiece: [put('v', 'jug-sky', { arrangement: { stems, riseMm: 60, spreadMm: 150 } })]
+  centerpiece: [put('v', 'jug-sky', { arrangement: { stems, riseMm: 60, spreadMm: 150, mechanics: null } })]
 })
 const burning = (candleId: string, lightAtMin: number, more: Partial<Look> = {}): Look => ({
   ...plain,

@@ -1,5 +1,4 @@
 import {
-  createAssessor,
   dropOnto,
   insides,
   massOf,
@@ -15,8 +14,8 @@ import {
   type Standing
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { leanAgainst } from '../src/stability/mannerProposals.js'
-import { bareLook, changed } from './support/looks.js'
+import { leanAgainst } from '../src/stability/holdProposals.js'
+import { bareLook, changed, firstOf } from './support/looks.js'
 
 const bare = bareLook()
 const withPieces = (pieces: readonly Piece[], ...centerpiece: Placed[]): Look => ({
@@ -25,10 +24,7 @@ const withPieces = (pieces: readonly Piece[], ...centerpiece: Placed[]): Look =>
   centerpiece
 })
 const on = (below: string, placed: Placed, more: Partial<Placed> = {}): Placed => ({ ...placed, on: below, ...more })
-const find = (look: Look, code: FindingCode) =>
-  createAssessor()
-    .measure(look)
-    .findings.find((finding) => finding.code === code)
+const find = firstOf
 const because = (look: Look, code: FindingCode) => find(look, code)?.because
 const byId = (look: Look, id: string): Standing => standings(look).find((one) => one.placed.id === id)!
 const degrees = (rad: number) => (rad * 180) / Math.PI

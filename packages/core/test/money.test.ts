@@ -1,5 +1,5 @@
 import { buyList, cheapestPacks, formatAmount, needs, parseAmount, reserveCents, seededRandom, type Look, type Offer } from '@hestiad/core'
-import highs from 'highs'
+import { loadHighs } from './support/highs.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoLook } from './support/looks.js'
 
@@ -10,13 +10,16 @@ const offer = (id: string, packSize: number, priceCents: number | null, stock = 
   packSize,
   priceCents,
   stock,
-  leadDays: 0
+  leadDays: 0,
+  listCents: null,
+  untilDay: null,
+  noted: null
 })
 
 describe('cheapest packs', () => {
   let solve: (model: string) => { ObjectiveValue: number; Status: string }
   beforeAll(async () => {
-    const solver = await highs()
+    const solver = await loadHighs()
     solve = (model) => solver.solve(model, { mip_rel_gap: 0 }) as never
   })
 

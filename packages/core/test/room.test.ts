@@ -1,4 +1,6 @@
 import {
+  linesPart,
+  standingPart,
   applyEdit,
   assess,
   behindGuests,
@@ -14,7 +16,6 @@ import {
   sightByHeight,
   atMeal,
   standings,
-  type FindingCode,
   type Look,
   type Piece,
   type Placed,
@@ -22,7 +23,7 @@ import {
 } from '@hestiad/core'
 import { BoxGeometry, CylinderGeometry, DoubleSide, Mesh, MeshBasicMaterial, Raycaster, Vector3 } from 'three'
 import { describe, expect, it } from 'vitest'
-import { bareLook, changed, demoLook, guests, longTable } from './support/looks.js'
+import { bareLook, firstOf, changed, demoLook, guests, longTable } from './support/looks.js'
 
 const demo = demoLook()
 const bare = bareLook()
@@ -38,10 +39,7 @@ const block = (id: string, lengthMm: number, widthMm: number, heightMm: number) 
     heightMm
   })
 const withPieces = (look: Look, pieces: readonly Piece[], ...centerpiece: Placed[]): Look => ({ ...look, pieces: [...look.pieces, ...pieces], centerpiece })
-const find = (look: Look, code: FindingCode) =>
-  createAssessor()
-    .measure(look)
-    .findings.find((finding) => finding.code === code)
+const find = firstOf
 const outline = (look: Look) => seatPlan(look).outline
 const halfWidth = 24 * 25.4
 
@@ -98,7 +96,7 @@ describe('what one sees on the walls', () => {
   it('a block hides the part of a picture that similar triangles say', () => {
     // the eye at (0, -2610, 810), the picture from 0 to 300 above the tabletop at y 1610; a block in the middle 120 wide
     // hides 120 * 4219 / 2610 = 194 of 400
-    const share = (heightMm: number) => find(withPieces(look, [block('b', 120, 20, heightMm)], newPlaced('b', 'b')), 'view.hidden')?.measured['share'] ?? 0
+    const share = (heightMm: number) => find(withPieces(look, [block('b', 120, 20, heightMm)], newPlaced('b', 'b')), 'view.hidden')?.measured.share ?? 0
     const [eyeY, wallY] = [-halfWidth - 2000, halfWidth + 1000]
     const scale = (wallY - eyeY) / (0 - eyeY)
     const columns = Array.from({ length: 10 }, (_, i) => 400 * ((i + 0.5) / 10 - 0.5)).filter((x) => Math.abs(x) <= 60 * scale)
@@ -148,7 +146,7 @@ describe('cords', () => {
     const need = halfWidth + 400
     expect(find(plugged(need - 1), 'cord.reach')).toMatchObject({ because: 'cord-short', limit: { cordMm: expect.closeTo(need, 6) as number } })
     expect(find(plugged(need + 1), 'cord.reach')).toBeUndefined()
-    expect(find(plugged(need + 1), 'cord.seen')!.measured['seenMm']).toBeCloseTo(halfWidth - 400 + 400, -1)
+    expect(find(plugged(need + 1), 'cord.seen')!.measured.seenMm).toBeCloseTo(halfWidth - 400 + 400, -1)
     expect(find(plugged(need + 1, sideboard.table.color), 'cord.seen')).toBeUndefined()
     expect(find(plugged(need + 1, '#101010', newPlaced('s', 'screen', 300, 370)), 'cord.seen')).toBeUndefined()
   })
@@ -259,7 +257,8 @@ describe('low tables, clearing, heights', () => {
   it('what each height would give is what standing there at that height gives, and never more the taller it is', () => {
     const heights = [80, 160, 240, 320, 400, 480, 560]
     const look = (heightMm: number) => withPieces({ ...bare, guests: guests(8) }, [block('b', 260, 200, heightMm)], newPlaced('b', 'b'))
-    const { lines, standing } = createAssessor().measure(look(300))
+    const { get } = createAssessor().measure(look(300))
+    const [lines, standing] = [get(linesPart), get(standingPart)]
     const told = sightByHeight(lines, atMeal(standing), 'b', heights)
     expect(told.map((one) => one.seen)).toEqual(heights.map((heightMm) => createAssessor().measure(look(heightMm)).figures.sight.seen))
     told.slice(1).forEach((one, i) => expect(one.seen).toBeLessThanOrEqual(told[i]!.seen))

@@ -1,4 +1,7 @@
 import {
+  layoutPart,
+  planPart,
+  standingPart,
   applyEdit,
   assess,
   clothDrop,
@@ -115,8 +118,8 @@ describe('a stain, a hole or a slit', () => {
 
   it('turns with the runner, and lies inside when that is folded', () => {
     const spotsOf = (look: Look) => {
-      const { plan, laid, standing } = createAssessor().measure(look)
-      return coverSpots(look, plan, laid, standing).map(({ x, y }) => [x, y])
+      const { get } = createAssessor().measure(look)
+      return coverSpots(look, get(planPart), get(layoutPart).laid, get(standingPart)).map(({ x, y }) => [x, y])
     }
     const runner = flawed().linens.runner!
     expect(spotsOf(flawed({ centerpiece: [] }))).toEqual([[-450, 40]])

@@ -1,10 +1,10 @@
-import { capacity, perimeterMm, placeWidthMm, seatPlan, tableOutline, type Comfort, type Look, type Table } from '@hestiad/core'
+import { capacity, perimeterMm, placeWidthMm, seatPlan, tableOutline, type Comfort, type Table } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook, guests, longTable, ovalTable, roundTable } from './support/looks.js'
 
 const inch = 25.4
 const planOf = (table: Table, count: number, comfort: Comfort = 'tight') =>
-  seatPlan({ table, guests: guests(count), school: { ...demoLook().school, comfort } } as Look)
+  seatPlan({ table, guests: guests(count), school: { ...demoLook().school, comfort } })
 
 describe('capacity', () => {
   // Handbook section 1, derived: places of 24 in of chord at the edge, n <= pi / asin(24 / d); at 48 in that is a hexagon, exactly 6.

@@ -77,9 +77,9 @@ describe('the trade’s height rules come out of the engine', () => {
 })
 
 describe('hidden shares', () => {
-  it('agree with an independent ray caster on the same solids within one percentage point, on 500 seeded designs', () => {
+  it('agree with an independent ray caster on the same solids within one percentage point, on forty seeded designs', () => {
     let compared = 0
-    for (let seed = 1; seed <= 500; seed++) {
+    for (let seed = 1; seed <= 40; seed++) {
       const look = generateLook(seed, { guests: 4, pieces: 5, manner: 'wild' })
       const { hidden } = createAssessor().measure(look).figures.sight
       const views = hidden.flatMap((row, a) => row.map((share, b) => ({ a, b, share }))).filter((v) => v.a !== v.b)
@@ -93,8 +93,8 @@ describe('hidden shares', () => {
         compared++
       }
     }
-    expect(compared).toBeGreaterThan(750)
-  }, 400_000)
+    expect(compared).toBeGreaterThan(55)
+  })
 
   it('a solid half the face wide on the sight line hides the middle half, and two of 0.7 hide 0.91', () => {
     const through: Solid = { kind: 'box', z0Mm: 0, z1Mm: 2000, halfXMm: 1, halfYMm: 500, opacity: 0.7 }

@@ -51,7 +51,10 @@ describe('packs', () => {
         packSize: 1 + Math.floor(random() * 7),
         priceCents: 100 * (1 + Math.floor(random() * 9)),
         stock: Math.floor(random() * 5),
-        leadDays: 0
+        leadDays: 0,
+        listCents: null,
+        untilDay: null,
+        noted: null
       }))
       const stock = offers.reduce((sum, o) => sum + o.packSize * o.stock, 0)
       const need = Math.min(stock, 1 + Math.floor(random() * 18))
@@ -75,9 +78,9 @@ describe('shadows on a face', () => {
       pair: 0,
       opacity: pick(random, [0.15, 0.35, 0.7, 0.95, 1]),
       first,
-      left: Float64Array.from(ends, (e) => e[0]),
-      right: Float64Array.from(ends, (e) => e[1]),
-      share: new Float64Array(rows).fill(1)
+      left: ends.map((e) => e[0]),
+      right: ends.map((e) => e[1]),
+      share: Array.from({ length: rows }, () => 1)
     }
   }
 

@@ -1,9 +1,8 @@
 import { applyEdit } from '../design/edit.js'
-import { findingKey, type BareFinding, type EffectFigure, type Finding, type Proposal, type Remedy } from '../design/finding.js'
+import { effectFigures, findingKey, type BareFinding, type Effect, type EffectFigure, type Finding, type Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
-import type { Figures } from './figures.js'
-import { createMeasure, type Measure, type Measured } from './measure.js'
-import { proposals } from './proposals.js'
+import { createMeasure, proposalsFor, type Measure, type Measured } from './measure.js'
+import type { Figures } from './subjects.js'
 
 /** Figures and findings of a look. */
 export interface Assessment {
@@ -17,7 +16,7 @@ export interface Assessor {
   readonly remediesFor: (look: Look, finding: BareFinding) => Remedy[]
   readonly assess: (look: Look) => Assessment
   /** The headline figures that differ between two states of a look. */
-  readonly effectOf: (before: Look, after: Look) => Remedy['effect']
+  readonly effectOf: (before: Look, after: Look) => Effect
 }
 
 /** At most this many remedies are shown for a finding. */
@@ -29,7 +28,7 @@ export function createAssessor(): Assessor {
   return {
     measure,
     remediesFor,
-    effectOf: (before, after) => effectOf(measure(before), measure(after, true)),
+    effectOf: (before, after) => effectOf(measure(before), measure(after)),
     assess: (look) => {
       const measured = measure(look)
       return { figures: measured.figures, findings: measured.findings.map((finding) => ({ ...finding, remedies: tryOut(measure, look, measured, finding) })) }
@@ -49,9 +48,9 @@ export function assess(look: Look): Assessment {
 function tryOut(measure: Measure, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const remedies: Remedy[] = []
   const key = findingKey(finding)
-  for (const proposal of proposals[finding.code](look, finding, before)) {
+  for (const proposal of proposalsFor(look, finding, before)) {
     if (remedies.length >= MOST_REMEDIES) break
-    const after = measure(applyEdit(look, proposal.edit), true)
+    const after = measure(applyEdit(look, proposal.edit))
     if (after.findings.some((other) => findingKey(other) === key)) continue
     remedies.push({ ...proposal, effect: effectOf(before, after) })
   }
@@ -59,29 +58,11 @@ function tryOut(measure: Measure, look: Look, before: Measured, finding: BareFin
 }
 
 /** Remedies that bring no new stop or warning with them come first; among those the order of proposal stays. */
-function harm(remedy: Proposal & { effect: Remedy['effect'] }): number {
-  const grew = (figure: EffectFigure) => remedy.effect.some((e) => e.figure === figure && e.after > e.before)
+function harm({ effect }: Remedy): number {
+  const grew = (figure: EffectFigure) => effect.some((one) => one.figure === figure && one.after > one.before)
   return grew('stops') ? 2 : grew('warnings') ? 1 : 0
 }
 
-function effectOf(before: Measured, after: Measured): Remedy['effect'] {
-  const from = headline(before)
-  const to = headline(after)
-  return (Object.keys(from) as EffectFigure[])
-    .filter((figure) => from[figure] !== to[figure])
-    .map((figure) => ({ figure, before: from[figure], after: to[figure] }))
-}
-
-/** The few figures a remedy's effect is told in; -1 stands for none. */
-function headline({ figures, findings }: Measured): Record<EffectFigure, number> {
-  const count = (severity: BareFinding['severity']) => findings.filter((finding) => finding.severity === severity).length
-  return {
-    narrowestMm: figures.seats.narrowestMm ?? -1,
-    seenPairs: figures.sight.seen,
-    leftCents: figures.money.leftCents,
-    shortestLightMin: figures.light.shortestMin ?? -1,
-    stops: count('stop'),
-    warnings: count('warn'),
-    notes: count('note')
-  }
+function effectOf({ headline: from }: Measured, { headline: to }: Measured): Effect {
+  return effectFigures.filter((figure) => from[figure] !== to[figure]).map((figure) => ({ figure, before: from[figure], after: to[figure] }))
 }

@@ -7,8 +7,10 @@ import type { BuyLine } from '../money/buyList.js'
 import type { Assessor } from './assess.js'
 
 /** A way to spend less, with what it does to the look. */
-export interface Saving extends Remedy {
+export type Saving = Remedy & {
   readonly savingCents: number
+  /** The piece on whose line it saves. */
+  readonly onPieceId: string
 }
 
 const LINES_TRIED = 8
@@ -20,7 +22,7 @@ export function savings(assessor: Assessor, look: Look): Saving[] {
   const dearest = [...before.figures.money.lines].sort((a, b) => b.mix.costCents - a.mix.costCents).slice(0, LINES_TRIED)
   return dearest
     .filter((line) => line.mix.costCents > 0)
-    .flatMap((line) => bestOf(assessor, look, proposalsFor(look, line)))
+    .flatMap((line) => bestOf(assessor, look, line.need.piece.id, proposalsFor(look, line)))
     .filter((saving) => saving.savingCents > 0)
     .sort((a, b) => b.savingCents - a.savingCents)
     .slice(0, MOST_SAVINGS)
@@ -49,11 +51,11 @@ function leaveOut(look: Look, id: string): Proposal[] {
 }
 
 /** The best swap and the leaving out; one swap a line is enough to choose from. */
-function bestOf(assessor: Assessor, look: Look, proposals: readonly Proposal[]): Saving[] {
+function bestOf(assessor: Assessor, look: Look, onPieceId: string, proposals: readonly Proposal[]): Saving[] {
   const tried = proposals.map((proposal): Saving => {
     const effect = assessor.effectOf(look, applyEdit(look, proposal.edit))
     const left = effect.find((one) => one.figure === 'leftCents')
-    return { ...proposal, effect, savingCents: left ? left.after - left.before : 0 }
+    return { ...proposal, effect, onPieceId, savingCents: left ? left.after - left.before : 0 }
   })
   const swaps = tried.filter((one) => one.code === 'swap').sort((a, b) => b.savingCents - a.savingCents)
   return [...swaps.slice(0, 1), ...tried.filter((one) => one.code !== 'swap')]

@@ -7,7 +7,7 @@ import { offersByPiece } from '../money/offersByPiece.js'
 import { addDays } from '../units/clock.js'
 import type { BuyingLine, Choice, PossibleOrder } from './choice.js'
 import { MORE_PACKS, withoutDominated } from './dominated.js'
-import { addedTaxCents, plainShop, type Tax } from './receipt.js'
+import { addedTaxCents, plainShop, type Tax } from '../money/receipt.js'
 
 /** The buying decision as sets of lines, possible orders and choices; all money in integer minor units. */
 export interface BuyingProblem {

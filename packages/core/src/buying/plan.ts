@@ -1,7 +1,7 @@
 import type { Order, OrderLine } from '../design/money.js'
 import type { BuyingProblem } from './buyingProblem.js'
 import { planModel } from './planModel.js'
-import { receiptOf, type Receipt } from './receipt.js'
+import { receiptOf, type Receipt } from '../money/receipt.js'
 
 /** What a solver of integer programs answers: values by name, the bound it proved, and whether the answer is proven best. */
 export interface Solution {

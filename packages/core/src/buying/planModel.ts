@@ -1,5 +1,5 @@
 import type { BuyingProblem } from './buyingProblem.js'
-import { thousandths } from './receipt.js'
+import { thousandths } from '../money/receipt.js'
 
 type Term = readonly [coefficient: number, variable: string]
 

@@ -1,5 +1,5 @@
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { distanceMm, type Point } from '../geometry/point.js'
@@ -14,7 +14,7 @@ export function moveProposal(look: Look, placedId: string, to: Point): Proposal 
   return {
     code: 'move',
     edit: moveEdit(look, placedId, at),
-    params: { placedId, byMm: distanceMm({ x: placed.xMm, y: placed.yMm }, at), xMm: at.x, yMm: at.y }
+    params: { placedId, byMm: distanceMm({ x: placed.xMm, y: placed.yMm }, at) }
   }
 }
 
@@ -22,11 +22,12 @@ export function takeOffProposal(look: Look, placedId: string): Proposal {
   return { code: 'take-off', edit: takeOffEdit(look, placedId), params: { placedId } }
 }
 
+type Collision = FindingOf<'piece.off' | 'piece.support' | 'piece.setting' | 'piece.piece'>
+
 /** A free spot nearby, down onto the table where it stands on something, or off the table. */
-export function collisionProposals(look: Look, finding: BareFinding, around: Surroundings, accept?: Parameters<typeof freeSpot>[3]): Proposal[] {
-  if (finding.at.kind !== 'piece') return []
+export function collisionProposals(look: Look, finding: Collision, around: Surroundings): Proposal[] {
   const { placedId } = finding.at
-  const spot = freeSpot(look, placedId, around, accept)
+  const spot = freeSpot(look, placedId, around)
   return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
 }
 

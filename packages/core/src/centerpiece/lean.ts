@@ -1,6 +1,6 @@
 import type { Footprint } from '../geometry/footprint.js'
 import { radians, toFrame, type Point, type Pose } from '../geometry/point.js'
-import { LEAN_USUAL_DEG } from '../reference/manner.js'
+import { LEAN_USUAL_DEG } from '../reference/holding.js'
 import type { Panel } from '../solids/panel.js'
 import { solidFootprint, type WorldSolid } from '../solids/solid.js'
 

@@ -1,5 +1,5 @@
 import type { Standing } from '../centerpiece/standing.js'
-import { colorWords, oklab } from '../cupboard/colorWords.js'
+import { colorWords, oklab } from '../color/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'

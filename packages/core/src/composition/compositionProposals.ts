@@ -5,7 +5,7 @@ import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { standings, type Standing } from '../centerpiece/standing.js'
 import { applyEdit, makeEdit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
 import { middleEdit } from '../design/middleEdit.js'
@@ -22,32 +22,29 @@ import { visualWeight } from './visualWeight.js'
 
 type Around = Surroundings & { readonly composition: CompositionFigures }
 
-/** Ways to keep a rule of composition, the least disturbing first; last of all to break it on purpose. */
-export function compositionProposals(look: Look, finding: BareFinding, around: Around): Proposal[] {
-  const standing = standings(look)
-  const own = byCode[finding.code]?.(look, finding, around, standing) ?? []
-  return [...own, meantProposal(look, finding.code)]
-}
+type ComposeCode = Extract<FindingCode, `compose.${string}`>
+type ProposeRule<Code extends ComposeCode> = (look: Look, finding: FindingOf<Code>, around: Around) => Proposal[]
 
-type Propose = (look: Look, finding: BareFinding, around: Around, standing: readonly Standing[]) => Proposal[]
-
-const byCode: Partial<Record<BareFinding['code'], Propose>> = {
-  'compose.levels': (look, _, __, standing) => [...onRisers(look, standing), ...risen(look)],
-  'compose.neighbors': (look, finding) => [...exchanged(look, placedIdOf(finding)), ...replaced(look, placedIdOf(finding))],
+/** Ways to keep each rule of composition, the least disturbing first. */
+const byRule: { readonly [Code in ComposeCode]: ProposeRule<Code> } = {
+  'compose.levels': (look) => [...onRisers(look, standings(look)), ...risen(look)],
+  'compose.neighbors': (look, { at }) => [...exchanged(look, at.placedId), ...replaced(look, at.placedId)],
   'compose.groups': (look, _, around) => groupMended(look, around),
-  'compose.balance': (look, _, around, standing) => shiftedToBalance(look, standing, around.outline),
-  'compose.sparse': (look, _, around, standing) => moreThings(look, around, standing),
-  'compose.crowded': (look, _, around, standing) => fewerThings(look, around, standing),
-  'compose.scale': (look, finding) => replaced(look, placedIdOf(finding)),
-  'compose.back': (look, finding) => [...turnedRound(look, placedIdOf(finding)), ...replaced(look, placedIdOf(finding))],
+  'compose.balance': (look, _, around) => shiftedToBalance(look, standings(look), around.outline),
+  'compose.sparse': (look, _, around) => moreThings(look, around, standings(look)),
+  'compose.crowded': (look, _, around) => fewerThings(look, around, standings(look)),
+  'compose.scale': (look, { at }) => replaced(look, at.placedId),
+  'compose.back': (look, { at }) => [...turnedRound(look, at.placedId), ...replaced(look, at.placedId)],
   'compose.spread': (look, _, around) => accentSpread(look, around),
   'compose.finish': (look, _, around) => added(look, around, () => true, 6),
-  'compose.checklist': (look, finding, around) => added(look, around, checklistPiece[finding.because] ?? (() => true), 3),
+  'compose.checklist': (look, { because }, around) => added(look, around, checklistPiece[because], 3),
   'compose.middle': (look) => [openedMiddle(look)]
 }
 
-function placedIdOf(finding: BareFinding): string {
-  return finding.at.kind === 'piece' ? finding.at.placedId : ''
+/** Ways to keep a rule of composition; last of all to break it on purpose. */
+export function compositionProposals(look: Look, finding: FindingOf<ComposeCode>, around: Around): Proposal[] {
+  const propose = byRule[finding.code] as ProposeRule<ComposeCode>
+  return [...propose(look, finding, around), meantProposal(look, finding.code)]
 }
 
 /** Things that stand on the table moved up onto stands of the house that are free. */
@@ -75,7 +72,7 @@ function risen(look: Look): Proposal[] {
           const { arrangement } = draft.centerpiece.find((one) => one.id === placed.id)!
           arrangement!.riseMm = Math.max(30, arrangement!.riseMm + byMm)
         }),
-        params: { placedId: placed.id, byMm: Math.abs(byMm), up: byMm > 0 ? 1 : 0 }
+        params: { placedId: placed.id, byMm }
       }))
     )
     .slice(0, 6)
@@ -226,7 +223,7 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
   ]
 }
 
-const checklistPiece: Record<string, (piece: StandingPiece) => boolean> = {
+const checklistPiece: Readonly<Record<FindingOf<'compose.checklist'>['because'], (piece: StandingPiece) => boolean>> = {
   'no-green': (piece) => greenMaterials.includes(piece.material),
   'no-light': (piece) => piece.kind === 'holder',
   'no-use': (piece) => piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')

@@ -117,7 +117,7 @@ function mechanicsSeen(look: Parts, one: Standing): CoverThis[] {
 /** One finding for each piece that shows what it should not, unless it is meant so. */
 export function coverTheseFindings(school: Look['school'], spots: readonly CoverThis[]): BareFinding[] {
   if (school.meant.includes('cover.bare')) return []
-  return [...new Set(spots.map((spot) => spot.placedId))].map((placedId) => {
+  return [...new Set(spots.map((spot) => spot.placedId))].map((placedId): BareFinding => {
     const own = spots.filter((spot) => spot.placedId === placedId)
     return {
       code: 'cover.bare',

@@ -1,5 +1,5 @@
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import { mechanicsNames, type Look } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
 import { newPlaced } from '../design/newLook.js'
@@ -12,8 +12,7 @@ import type { CoverThis } from './coverThese.js'
 const fillers = ['moss', 'grass', 'greens', 'pods', 'beads', 'fruit', 'wreath']
 
 /** Moss, greens or a small thing of the house at each bare spot, a scarf over it, a closed stand, other mechanics, more stems; or it is meant so. */
-export function coverTheseProposals(look: Look, finding: BareFinding, spots: readonly CoverThis[]): Proposal[] {
-  if (finding.at.kind !== 'piece') return []
+export function coverTheseProposals(look: Look, finding: FindingOf<'cover.bare'>, spots: readonly CoverThis[]): Proposal[] {
   const { placedId } = finding.at
   const own = spots.filter((spot) => spot.placedId === placedId)
   const placed = look.centerpiece.find((one) => one.id === placedId)

@@ -1,5 +1,5 @@
 import type { Standing } from '../centerpiece/standing.js'
-import { oklab } from '../cupboard/colorWords.js'
+import { oklab } from '../color/colorWords.js'
 import type { PieceIndex } from '../design/find.js'
 import type { WorldSolid } from '../solids/solid.js'
 

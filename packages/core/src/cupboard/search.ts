@@ -1,6 +1,6 @@
 import { extentSize, type Piece, type PieceKind } from '../design/piece.js'
 import { parseLength, type LengthUnit } from '../units/length.js'
-import { colorWords } from './colorWords.js'
+import { colorWords } from '../color/colorWords.js'
 import type { CupboardItem, Season } from './facts.js'
 
 /** What a search is narrowed to; an empty list or null narrows nothing. */

@@ -1,6 +1,6 @@
 import type { Course } from './course.js'
 import type { Budget, Buying, Claim, Shop } from './money.js'
-import type { FoldKind } from '../reference/folds.js'
+import type { FoldKind } from './foldKinds.js'
 import type { Menu } from './menu.js'
 import type { FlatwareRole, Offer, Piece } from './piece.js'
 

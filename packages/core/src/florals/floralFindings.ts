@@ -21,8 +21,10 @@ export function floralFigures(look: Pick<Look, 'pieces' | 'centerpiece' | 'schoo
 /** Cover below the wish by less than this is not spoken of. */
 const COVER_TOLERANCE = 0.02
 
+type Parts = Pick<Look, 'pieces' | 'centerpiece' | 'household'>
+
 /** Stems that do not pass the mouth, do not cover, are too short, or that animals should not reach. */
-export function floralFindings(look: Look, figures: readonly ArrangementFigures[]): BareFinding[] {
+export function floralFindings(look: Parts, figures: readonly ArrangementFigures[]): BareFinding[] {
   return figures.flatMap((needs): BareFinding[] => {
     const at = { kind: 'piece', placedId: needs.placedId } as const
     const found: BareFinding[] = []
@@ -70,7 +72,7 @@ export function stemsOfConcern(
   return concern
 }
 
-function petFindings(look: Look, placedId: string): BareFinding[] {
+function petFindings(look: Parts, placedId: string): BareFinding[] {
   const concern = stemsOfConcern(look, placedId)
   const at = { kind: 'piece', placedId } as const
   const listed = concern.toxic.length + concern.lilies.length

@@ -1,7 +1,7 @@
 import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Arrangement, Look, Placed } from '../design/look.js'
 import { mergeStems } from '../design/swap.js'
 import { RECUT_MM } from '../reference/stems.js'
@@ -10,11 +10,11 @@ import { arrangementNeeds } from './arrangementNeeds.js'
 import { stemsOfConcern } from './floralFindings.js'
 import { petCaution } from './petCaution.js'
 
+type StemsCode = Extract<FindingCode, `stems.${string}`>
 type Arranged = Placed & { arrangement: Arrangement }
 
-function arranged(look: Look, finding: BareFinding): Arranged | undefined {
-  const at = finding.at
-  const placed = at.kind === 'piece' ? look.centerpiece.find((p) => p.id === at.placedId) : undefined
+function arranged(look: Look, { at }: FindingOf<StemsCode>): Arranged | undefined {
+  const placed = look.centerpiece.find((p) => p.id === at.placedId)
   return placed?.arrangement ? (placed as Arranged) : undefined
 }
 
@@ -26,11 +26,11 @@ function rearrange(look: Look, placedId: string, arrangement: Arrangement | null
 }
 
 /** Fewer stems in the same proportions, or a vessel with a wider mouth. */
-export function mouthProposals(look: Look, finding: BareFinding): Proposal[] {
+export function mouthProposals(look: Look, finding: FindingOf<'stems.mouth'>): Proposal[] {
   const placed = arranged(look, finding)
   const vessel = findPiece(pieceIndex(look), placed?.pieceId, 'vessel')
   if (!placed || !vessel) return []
-  const fewer = scaledDown(look, placed, finding.limit['stems'] ?? 0)
+  const fewer = scaledDown(look, placed, finding.limit.stems)
   const wider = piecesOf(look, 'vessel')
     .filter((other) => other.mouthMm > vessel.mouthMm && other.id !== vessel.id && takesStems(other))
     .sort((a, b) => b.owned - a.owned || a.mouthMm - b.mouthMm)
@@ -68,10 +68,10 @@ function total(arrangement: Arrangement): number {
 }
 
 /** More stems of the same mix, or a dome small enough for what there is. */
-export function sparseProposals(look: Look, finding: BareFinding): Proposal[] {
+export function sparseProposals(look: Look, finding: FindingOf<'stems.sparse'>): Proposal[] {
   const placed = arranged(look, finding)
   if (!placed) return []
-  const factor = (finding.limit['cover'] ?? 1) / Math.max(1e-6, finding.measured['cover'] ?? 1)
+  const factor = finding.limit.cover / Math.max(1e-6, finding.measured.cover)
   const shrink = Math.sqrt(1 / factor)
   const small = {
     ...placed.arrangement,
@@ -81,13 +81,13 @@ export function sparseProposals(look: Look, finding: BareFinding): Proposal[] {
   const more = { ...placed.arrangement, stems: placed.arrangement.stems.map((line) => ({ ...line, count: Math.ceil(line.count * factor) })) }
   return [
     ...(factor < 6 ? [{ code: 'more-stems' as const, edit: rearrange(look, placed.id, more), params: { placedId: placed.id, stems: total(more) } }] : []),
-    { code: 'smaller-spread', edit: rearrange(look, placed.id, small), params: { placedId: placed.id, spreadMm: small.spreadMm, riseMm: small.riseMm } },
+    { code: 'smaller-spread', edit: rearrange(look, placed.id, small), params: { placedId: placed.id, spreadMm: small.spreadMm } },
     { code: 'leave-out-stems', edit: rearrange(look, placed.id, null), params: { placedId: placed.id, kinds: placed.arrangement.stems.length } }
   ]
 }
 
 /** Flowers kept lower so that the shortest stem still reaches the water, or that stem left out. */
-export function shortStemProposals(look: Look, finding: BareFinding): Proposal[] {
+export function shortStemProposals(look: Look, finding: FindingOf<'stems.short'>): Proposal[] {
   const placed = arranged(look, finding)
   const index = pieceIndex(look)
   const vessel = findPiece(index, placed?.pieceId, 'vessel')
@@ -120,7 +120,7 @@ function leaveOut(look: Look, placed: Arranged, stemIds: readonly string[]): Pro
 }
 
 /** Stems of the same part in the mix that the lists call not toxic, or none of them. */
-export function petProposals(look: Look, finding: BareFinding): Proposal[] {
+export function petProposals(look: Look, finding: FindingOf<'stems.pets' | 'stems.pets-unknown'>): Proposal[] {
   const placed = arranged(look, finding)
   if (!placed) return []
   const concern = stemsOfConcern(look, placed.id)

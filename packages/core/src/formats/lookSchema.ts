@@ -1,7 +1,7 @@
 import { courseKinds } from '../design/course.js'
 import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
-import { foldKinds } from '../reference/folds.js'
+import { foldKinds } from '../design/foldKinds.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
   answers,

@@ -4,7 +4,7 @@ import type { Look } from '../design/look.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { LONGEST_BURN_MIN } from '../reference/candles.js'
 import { candleLifeMin, heightAfterMm } from './candleLife.js'
-import { flameConflicts, flamesOf } from './flames.js'
+import { flameConflicts, flamesOf, type FlameConflict } from './flames.js'
 import { holderFit } from './holderFit.js'
 
 /** One candle over the evening. */
@@ -39,8 +39,10 @@ export function candleEvenings(look: Pick<Look, 'pieces' | 'occasion' | 'centerp
   })
 }
 
+type Parts = Pick<Look, 'centerpiece' | 'occasion' | 'school' | 'household'>
+
 /** Misfits, candles that go out early or burn too long at once, flames too near, and flames in a house with small children or animals. */
-export function lightFindings(look: Look, standing: readonly Standing[], evenings: readonly CandleEvening[]): BareFinding[] {
+export function lightFindings(look: Parts, standing: readonly Standing[], evenings: readonly CandleEvening[]): BareFinding[] {
   return [...misfits(standing), ...outEarly(look, evenings), ...longBurn(evenings), ...nearFlames(look, standing), ...household(look, standing)]
 }
 
@@ -49,14 +51,15 @@ function misfits(standing: readonly Standing[]): BareFinding[] {
     if (piece.piece.kind !== 'holder' || !piece.candle) return []
     const misfit = holderFit(piece.piece, piece.candle)
     if (!misfit) return []
-    const sizes = misfit.kind === 'form' ? [{}, {}] : [{ hasMm: misfit.hasMm }, { needsMm: misfit.needsMm }]
+    const at = { kind: 'piece', placedId: piece.placed.id } as const
+    if (misfit.kind === 'form') return [{ code: 'candle.misfit', severity: 'stop', at, measured: {}, limit: {}, because: 'form' }]
     return [
       {
         code: 'candle.misfit',
         severity: misfit.kind === 'cup-loose' || misfit.kind === 'rim-low' ? 'warn' : 'stop',
-        at: { kind: 'piece', placedId: piece.placed.id },
-        measured: sizes[0]!,
-        limit: sizes[1]!,
+        at,
+        measured: { hasMm: misfit.hasMm },
+        limit: { needsMm: misfit.needsMm },
         because: misfit.kind
       }
     ]
@@ -64,7 +67,7 @@ function misfits(standing: readonly Standing[]): BareFinding[] {
 }
 
 /** One finding for each kind of candle that does not last: they are lit and go out together. */
-function outEarly(look: Look, evenings: readonly CandleEvening[]): BareFinding[] {
+function outEarly(look: Pick<Parts, 'centerpiece'>, evenings: readonly CandleEvening[]): BareFinding[] {
   const byCandle = new Map<string, { worst: CandleEvening; count: number }>()
   for (const evening of evenings) {
     if (evening.lifeMin >= evening.askedMin - 0.5) continue
@@ -73,7 +76,7 @@ function outEarly(look: Look, evenings: readonly CandleEvening[]): BareFinding[]
     const worst = known && known.worst.askedMin >= evening.askedMin ? known.worst : evening
     byCandle.set(candleId, { worst, count: (known?.count ?? 0) + 1 })
   }
-  return [...byCandle].map(([pieceId, { worst, count }]) => ({
+  return [...byCandle].map(([pieceId, { worst, count }]): BareFinding => ({
     code: 'candle.short',
     severity: 'warn',
     at: { kind: 'line', pieceId },
@@ -99,25 +102,22 @@ function longBurn(evenings: readonly CandleEvening[]): BareFinding[] {
   ]
 }
 
-function nearFlames(look: Look, standing: readonly Standing[]): BareFinding[] {
-  const worst = new Map<string, BareFinding>()
+function nearFlames(look: Parts, standing: readonly Standing[]): BareFinding[] {
+  const worst = new Map<string, FlameConflict>()
   for (const conflict of flameConflicts(standing, look.occasion.endMin, look.school.safety)) {
-    const code = conflict.kind === 'flame' ? 'flame.flame' : 'flame.near'
-    const key = `${code} ${conflict.flame.placed.id}`
-    if ((worst.get(key)?.measured['distanceMm'] ?? Infinity) <= conflict.distanceMm) continue
-    worst.set(key, {
-      code,
-      severity: code === 'flame.near' && conflict.distanceMm < conflict.limitMm / 2 ? 'stop' : 'warn',
-      at: { kind: 'piece', placedId: conflict.flame.placed.id, otherId: conflict.other.placed.id },
-      measured: { distanceMm: conflict.distanceMm },
-      limit: { distanceMm: conflict.limitMm },
-      because: conflict.kind === 'closed' ? 'smothered' : conflict.kind === 'above' ? 'plume' : conflict.kind === 'flame' ? 'flames-lean' : 'burns'
-    })
+    const key = `${conflict.kind === 'flame'} ${conflict.flame.placed.id}`
+    if ((worst.get(key)?.distanceMm ?? Infinity) > conflict.distanceMm) worst.set(key, conflict)
   }
-  return [...worst.values()]
+  return [...worst.values()].map(({ kind, flame, other, distanceMm, limitMm }): BareFinding => {
+    const at = { kind: 'piece', placedId: flame.placed.id, otherId: other.placed.id } as const
+    const [measured, limit] = [{ distanceMm }, { distanceMm: limitMm }]
+    if (kind === 'flame') return { code: 'flame.flame', severity: 'warn', at, measured, limit, because: 'flames-lean' }
+    const because = kind === 'closed' ? 'smothered' : kind === 'above' ? 'plume' : 'burns'
+    return { code: 'flame.near', severity: distanceMm < limitMm / 2 ? 'stop' : 'warn', at, measured, limit, because }
+  })
 }
 
-function household(look: Look, standing: readonly Standing[]): BareFinding[] {
+function household(look: Parts, standing: readonly Standing[]): BareFinding[] {
   const { cats, dogs, toddlers } = look.household
   const flames = flamesOf(standing, look.occasion.endMin).length
   if (flames === 0 || !(cats || dogs || toddlers)) return []

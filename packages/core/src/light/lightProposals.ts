@@ -2,7 +2,7 @@ import { moveProposal, takeOffProposal } from '../centerpiece/centerpieceProposa
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
 import type { Candle } from '../design/piece.js'
 import { swapEdit } from '../design/swap.js'
@@ -11,13 +11,12 @@ import { candleLifeMin } from './candleLife.js'
 import { conflictsBetween } from './flames.js'
 import { holderFit } from './holderFit.js'
 
-function placedOf(look: Look, finding: BareFinding): Placed | undefined {
-  const at = finding.at
-  return at.kind === 'piece' ? look.centerpiece.find((placed) => placed.id === at.placedId) : undefined
+function placedOf(look: Look, { at }: FindingOf<'candle.misfit' | 'flame.near' | 'flame.flame'>): Placed | undefined {
+  return look.centerpiece.find((placed) => placed.id === at.placedId)
 }
 
 /** A candle that fits the holder, a holder that fits the candle, or no candle. */
-export function misfitProposals(look: Look, finding: BareFinding): Proposal[] {
+export function misfitProposals(look: Look, finding: FindingOf<'candle.misfit'>): Proposal[] {
   const placed = placedOf(look, finding)
   if (!placed) return []
   const index = pieceIndex(look)
@@ -37,8 +36,7 @@ export function misfitProposals(look: Look, finding: BareFinding): Proposal[] {
 }
 
 /** A longer candle, the same lit later, or none of that kind. */
-export function shortCandleProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
+export function shortCandleProposals(look: Look, finding: FindingOf<'candle.short'>): Proposal[] {
   const { pieceId } = finding.at
   const candle = findPiece(pieceIndex(look), pieceId, 'candle')
   const holding = look.centerpiece.filter((placed) => placed.candle?.candleId === pieceId)
@@ -55,7 +53,7 @@ export function shortCandleProposals(look: Look, finding: BareFinding): Proposal
   return [
     ...longer,
     lightLater(look, look.occasion.endMin - Math.floor(candleLifeMin(candle)), (placed) => placed.candle?.candleId === pieceId),
-    { code: 'no-candle', edit: none, params: { pieceId } }
+    { code: 'no-candle-of', edit: none, params: { pieceId } }
   ]
 }
 
@@ -65,7 +63,7 @@ export function longBurnProposals(look: Look): Proposal[] {
 }
 
 /** Move the flame clear, make it flameless, or take the candle out. */
-export function nearFlameProposals(look: Look, finding: BareFinding, around: Surroundings): Proposal[] {
+export function nearFlameProposals(look: Look, finding: FindingOf<'flame.near' | 'flame.flame'>, around: Surroundings): Proposal[] {
   const placed = placedOf(look, finding)
   if (!placed) return []
   const { endMin } = look.occasion
@@ -97,7 +95,7 @@ export function householdProposals(look: Look): Proposal[] {
   })
   return [
     { code: 'no-flames', edit: swapAll, params: { flameless: flameless.length } },
-    { code: 'no-candle', edit: none, params: {} }
+    { code: 'no-candles', edit: none, params: {} }
   ]
 }
 

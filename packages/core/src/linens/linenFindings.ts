@@ -1,5 +1,5 @@
 import { findPiece, pieceIndex } from '../design/find.js'
-import type { BareFinding, Severity } from '../design/finding.js'
+import type { BareFinding } from '../design/finding.js'
 import type { DropStyle, Look } from '../design/look.js'
 import { extentSize } from '../design/piece.js'
 import { dropRangeMm, FORMAL_CLEAR_MM, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM, UNEVEN_DROP_MM } from '../reference/linens.js'
@@ -51,8 +51,10 @@ export function dropLimits(style: DropStyle, tableHeightMm: number): readonly [n
   return style === 'formal' ? [tableHeightMm - FORMAL_CLEAR_MM[1], tableHeightMm - FORMAL_CLEAR_MM[0]] : dropRangeMm[style]
 }
 
+type Parts = Pick<Look, 'linens' | 'school' | 'table'>
+
 /** What does not hang or lie as the chosen style asks. */
-export function linenFindings(look: Look, plan: SeatPlan, layout: SettingLayout, figures: LinenFigures): BareFinding[] {
+export function linenFindings(look: Parts, plan: SeatPlan, layout: SettingLayout, figures: LinenFigures): BareFinding[] {
   return [
     ...clothFindings(look, figures.cloth),
     ...topperFindings(look, figures),
@@ -64,29 +66,32 @@ export function linenFindings(look: Look, plan: SeatPlan, layout: SettingLayout,
 /** Drops within this of a limit count as on it. */
 const DROP_TOLERANCE_MM = 1
 
-function clothFindings(look: Look, hang: ClothHang | null): BareFinding[] {
+function clothFindings(look: Parts, hang: ClothHang | null): BareFinding[] {
   const pieceId = look.linens.clothId
   if (!hang || pieceId === null) return []
   const [least, most] = dropLimits(look.school.drop, look.table.heightMm)
   const deepest = Math.max(hang.mostMm, hang.cornerDropMm)
   const lapMm = look.table.heightMm - look.table.seatHeightMm
   const found: BareFinding[] = []
-  const say = (code: BareFinding['code'], severity: Severity, dropMm: number, limitMm: number, because: string) =>
-    found.push({ code, severity, at: { kind: 'linen', pieceId }, measured: { dropMm }, limit: { dropMm: limitMm }, because })
+  const drops = (dropMm: number, limitMm: number) => ({ at: { kind: 'linen', pieceId }, measured: { dropMm }, limit: { dropMm: limitMm } }) as const
+  const bare = hang.leastMm < 0
   if (hang.leastMm < least - DROP_TOLERANCE_MM)
-    say('cloth.short', hang.leastMm < 0 ? 'warn' : 'note', hang.leastMm, least, hang.leastMm < 0 ? 'bare-edge' : 'style')
-  if (hang.mostMm > most + DROP_TOLERANCE_MM) say('cloth.long', 'note', hang.mostMm, most, 'style')
-  if (look.school.drop !== 'formal' && hang.mostMm > lapMm + DROP_TOLERANCE_MM) say('cloth.lap', 'warn', hang.mostMm, lapMm, 'laps')
-  if (deepest > look.table.heightMm + DROP_TOLERANCE_MM) say('cloth.floor', 'warn', deepest, look.table.heightMm, 'feet')
-  if (Math.abs(hang.endDropMm - hang.sideDropMm) > UNEVEN_DROP_MM + DROP_TOLERANCE_MM)
-    say('cloth.uneven', 'note', Math.abs(hang.endDropMm - hang.sideDropMm), UNEVEN_DROP_MM, 'hem-line')
+    found.push({ code: 'cloth.short', severity: bare ? 'warn' : 'note', ...drops(hang.leastMm, least), because: bare ? 'bare-edge' : 'style' })
+  if (hang.mostMm > most + DROP_TOLERANCE_MM) found.push({ code: 'cloth.long', severity: 'note', ...drops(hang.mostMm, most), because: 'style' })
+  if (look.school.drop !== 'formal' && hang.mostMm > lapMm + DROP_TOLERANCE_MM)
+    found.push({ code: 'cloth.lap', severity: 'warn', ...drops(hang.mostMm, lapMm), because: 'laps' })
+  if (deepest > look.table.heightMm + DROP_TOLERANCE_MM)
+    found.push({ code: 'cloth.floor', severity: 'warn', ...drops(deepest, look.table.heightMm), because: 'feet' })
+  const unevenMm = Math.abs(hang.endDropMm - hang.sideDropMm)
+  if (unevenMm > UNEVEN_DROP_MM + DROP_TOLERANCE_MM)
+    found.push({ code: 'cloth.uneven', severity: 'note', ...drops(unevenMm, UNEVEN_DROP_MM), because: 'hem-line' })
   return found
 }
 
 /** The cloth shows below a topper by this much at the least: our own starting value. */
 const CLOTH_SHOWS_MM = 50
 
-function topperFindings({ linens }: Look, { cloth, topper }: LinenFigures): BareFinding[] {
+function topperFindings({ linens }: Parts, { cloth, topper }: LinenFigures): BareFinding[] {
   if (!linens.topper || !topper || !cloth || topper.mostMm <= cloth.leastMm - CLOTH_SHOWS_MM + DROP_TOLERANCE_MM) return []
   return [
     {
@@ -105,7 +110,7 @@ function plateDepthMm(layout: SettingLayout): number {
   return Math.max(EDGE_GAP_MM, ...layout.items.filter((item) => item.what === 'plate').map((item) => item.y + item.halfYMm))
 }
 
-function runnerFindings(look: Look, plan: SeatPlan, layout: SettingLayout, lay: RunnerLay | null): BareFinding[] {
+function runnerFindings(look: Parts, plan: SeatPlan, layout: SettingLayout, lay: RunnerLay | null): BareFinding[] {
   const runner = look.linens.runner
   if (!lay || !runner) return []
   const at = { kind: 'linen', pieceId: runner.pieceId } as const
@@ -136,7 +141,7 @@ function runnerFindings(look: Look, plan: SeatPlan, layout: SettingLayout, lay: 
   return found
 }
 
-function matFindings(look: Look, gapMm: number | null): BareFinding[] {
+function matFindings(look: Parts, gapMm: number | null): BareFinding[] {
   if (gapMm === null || look.linens.matId === null || gapMm >= MAT_GAP_MM - DROP_TOLERANCE_MM) return []
   return [
     {

@@ -1,10 +1,10 @@
-import { plainShop, receiptOf, type Receipt } from '../buying/receipt.js'
+import { plainShop, receiptOf, type Receipt } from './receipt.js'
 import type { Look } from '../design/look.js'
 import { needGroups, tableZones, type NeedGroup, type Order, type TableZone } from '../design/money.js'
 import type { Offer } from '../design/piece.js'
 import { cheapestPacks, type PackLine, type PackMix } from './cheapestPacks.js'
 import { offersByPiece } from './offersByPiece.js'
-import { countedAs, needs, standInsFor, type Need } from './needs.js'
+import { countedAs, needs, standInsFor, type Need, type NeedsOf } from './needs.js'
 
 /** One line to buy: the need, the packs that cover it, what they cost and what is left over. */
 export interface BuyLine {
@@ -67,7 +67,10 @@ export function reserveCents(totalCents: number, reservePercent: number): number
 }
 
 /** What is still needed, in whole packs: by the chosen plan where it covers a line, by the cheapest mix where it does not. */
-export function buyList(look: Look): BuyList {
+/** What of a look decides what is bought and what it costs. */
+export type BuyListOf = NeedsOf & Pick<Look, 'money' | 'offers' | 'shops'>
+
+export function buyList(look: BuyListOf): BuyList {
   const all = needs(look)
   const plan = plannedPacks(look)
   const offers = offersByPiece(look.offers)
@@ -104,7 +107,7 @@ export function buyList(look: Look): BuyList {
 }
 
 /** Packs of the chosen plan by piece, of offers the look still carries with a price. */
-function plannedPacks(look: Look): Map<string, PackLine[]> {
+function plannedPacks(look: BuyListOf): Map<string, PackLine[]> {
   const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
   const packs = new Map<string, PackLine[]>()
   for (const { offerId, packs: count } of look.buying.orders.flatMap((order) => order.lines)) {
@@ -115,7 +118,7 @@ function plannedPacks(look: Look): Map<string, PackLine[]> {
 }
 
 /** Takes packs from the plan as long as they help; a plan that no longer covers the line gives way to the cheapest mix. */
-function buyLine(look: Look, need: Need, offers: ReadonlyMap<string, readonly Offer[]>, plan: Map<string, PackLine[]>): BuyLine {
+function buyLine(look: BuyListOf, need: Need, offers: ReadonlyMap<string, readonly Offer[]>, plan: Map<string, PackLine[]>): BuyLine {
   const ids = [countedAs(need.piece), ...standInsFor(look, need.piece.id)]
   const skipped = look.buying.skipped.includes(need.piece.id)
   if (skipped) return { need, mix: { lines: [], pieces: 0, costCents: 0, uncovered: 0 }, gapPieces: 0, leftOver: 0, planned: false, skipped }
@@ -132,7 +135,7 @@ function buyLine(look: Look, need: Need, offers: ReadonlyMap<string, readonly Of
 }
 
 /** The packs of all lines, shop by shop; the way of the plan where there is one, otherwise fetched and without a coupon. */
-function ordersOf(look: Look, lines: readonly BuyLine[]): ShopOrder[] {
+function ordersOf(look: BuyListOf, lines: readonly BuyLine[]): ShopOrder[] {
   const shops = new Map(look.shops.map((shop) => [shop.name, shop]))
   const planned = new Map(look.buying.orders.flatMap((order) => order.lines.map((line) => [line.offerId, order] as const)))
   const groups = new Map<string, { order: Order; lines: PackLine[] }>()
@@ -153,7 +156,7 @@ function ordersOf(look: Look, lines: readonly BuyLine[]): ShopOrder[] {
 }
 
 function partFigures<P extends string>(
-  look: Look,
+  look: BuyListOf,
   all: readonly Need[],
   lines: readonly BuyLine[],
   parts: readonly P[],

@@ -1,10 +1,9 @@
 import type { BareFinding } from '../design/finding.js'
-import type { Look } from '../design/look.js'
 import type { BuyList } from './buyList.js'
-import { needs } from './needs.js'
+import { needs, type NeedsOf } from './needs.js'
 
 /** Spending past the working budget, a part past its cap, an overdrawn reserve, lines no priced offer covers, pieces laid elsewhere that day. */
-export function moneyFindings(list: BuyList, look: Look): BareFinding[] {
+export function moneyFindings(list: BuyList, look: NeedsOf): BareFinding[] {
   const found: BareFinding[] = []
   if (list.leftCents < 0)
     found.push({
@@ -21,7 +20,7 @@ export function moneyFindings(list: BuyList, look: Look): BareFinding[] {
 function gapFindings(list: BuyList): BareFinding[] {
   return list.lines
     .filter((line) => line.gapPieces > 0)
-    .map((line) => ({
+    .map((line): BareFinding => ({
       code: 'money.gap',
       severity: line.need.group === 'supplies' ? 'note' : 'warn',
       at: { kind: 'line', pieceId: line.need.piece.id },
@@ -34,7 +33,7 @@ function gapFindings(list: BuyList): BareFinding[] {
 function overCaps(list: BuyList): BareFinding[] {
   return [...list.groups, ...list.zones]
     .filter((part) => part.capCents !== null && part.plannedCents + part.spentCents > part.capCents)
-    .map((part) => ({
+    .map((part): BareFinding => ({
       code: 'money.cap',
       severity: 'warn',
       at: { kind: 'part', part: part.part },
@@ -59,12 +58,11 @@ function reserveDrawn(list: BuyList): BareFinding[] {
 }
 
 /** Pieces this look uses of which too few are free, because another occasion lays them on a day too near. */
-function claimFindings(look: Look): BareFinding[] {
-  if (look.claims.every((claim) => claim.settled)) return []
+function claimFindings(look: NeedsOf): BareFinding[] {
   if (look.claims.every((claim) => claim.settled)) return []
   return needs(look)
     .filter((need) => need.claimed > 0 && need.needed > Math.max(0, need.owned - need.claimed))
-    .map((need) => ({
+    .map((need): BareFinding => ({
       code: 'piece.claimed',
       severity: 'warn',
       at: { kind: 'line', pieceId: need.piece.id },

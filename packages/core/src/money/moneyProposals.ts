@@ -1,5 +1,5 @@
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
 import { numberedId } from '../units/slug.js'
@@ -29,7 +29,7 @@ function useReserve(look: Look, list: BuyList): Proposal[] {
       day: look.buying.pricesOn ?? look.occasion.date
     })
   })
-  return [{ code: 'use-reserve', edit, params: { cents, leftCents: list.reserveLeftCents - cents } }]
+  return [{ code: 'use-reserve', edit, params: { cents } }]
 }
 
 function raiseBudget(look: Look, list: BuyList): Proposal {
@@ -45,8 +45,7 @@ function raiseBudget(look: Look, list: BuyList): Proposal {
 }
 
 /** Another piece that the cupboard or a shop can give, or the missing ones borrowed. */
-export function gapProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
+export function gapProposals(look: Look, finding: FindingOf<'money.gap'>): Proposal[] {
   const { pieceId } = finding.at
   const line = buyList(look).lines.find((one) => one.need.piece.id === pieceId)
   if (!line) return []
@@ -64,11 +63,10 @@ function goWithout(look: Look, pieceId: string): Proposal {
 }
 
 /** A higher cap, or cheaper and owned pieces in the part that is over. */
-export function capProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'part') return []
+export function capProposals(look: Look, finding: FindingOf<'money.cap'>): Proposal[] {
   const { part } = finding.at
   const list = buyList(look)
-  const capCents = finding.measured['spendCents']!
+  const capCents = finding.measured.spendCents
   const raise = makeEdit(look, 'money', (draft) => {
     const { split } = draft.money
     if (split.kind !== 'plain') split.caps.forEach((cap) => cap.part === part && (cap.capCents = capCents))
@@ -102,8 +100,7 @@ function largerReserve(look: Look, list: BuyList): Proposal[] {
 }
 
 /** Another free piece, or the word that both occasions can have it. */
-export function claimProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
+export function claimProposals(look: Look, finding: FindingOf<'piece.claimed'>): Proposal[] {
   const { pieceId } = finding.at
   const counted = countedAs(look.pieces.find((piece) => piece.id === pieceId)!)
   const settle = makeEdit(look, 'cupboard', (draft) => {

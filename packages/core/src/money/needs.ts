@@ -9,7 +9,7 @@ import { runnerCount } from '../linens/runnerStrips.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwareFor } from '../settings/flatwareFor.js'
 import { isSmallChild, kindKeys, kindsByPlace, settingFor } from '../settings/settingKinds.js'
-import { servingNeeds } from '../serving/dishes.js'
+import { servingNeeds } from '../menu/dishes.js'
 import { supplyNeeds, type SupplyNeed } from './supplyNeeds.js'
 
 /** Why a need is what it is, and what covers it: own free pieces first, then such as may stand in, then what was bought. */
@@ -34,8 +34,14 @@ export interface Need {
 
 type Line = Pick<Need, 'piece' | 'group' | 'zone' | 'perGuest' | 'perLook' | 'spares' | 'cause'>
 
+/** What of a look decides what is needed. */
+export type NeedsOf = Pick<
+  Look,
+  'linens' | 'table' | 'guests' | 'school' | 'setting' | 'kinds' | 'menu' | 'occasion' | 'pieces' | 'centerpiece' | 'claims' | 'buying' | 'interchangeable'
+>
+
 /** Everything a look uses, one line a piece, against what the household has free that day. */
-export function needs(look: Look): Need[] {
+export function needs(look: NeedsOf): Need[] {
   const lines = usedLines(look)
   const used = new Set(lines.map((line) => line.piece.id))
   const supplies = supplyNeeds(look, used).map(({ piece, count, cause }): Line => ({
@@ -50,7 +56,7 @@ export function needs(look: Look): Need[] {
   return allocate(look, [...lines, ...supplies])
 }
 
-function usedLines(look: Look): Line[] {
+function usedLines(look: NeedsOf): Line[] {
   const index = pieceIndex(look)
   const lines = new Map<string, Line>()
   const add = (id: string | null | undefined, group: NeedGroup, zone: TableZone, perGuest: number, perLook: number) => {
@@ -75,19 +81,19 @@ function usedLines(look: Look): Line[] {
 }
 
 /** Lengths cut from something long, added up piece by piece. */
-function cutParts(look: Look): Map<string, number> {
+function cutParts(look: NeedsOf): Map<string, number> {
   const parts = new Map<string, number>()
   for (const { pieceId, part } of look.centerpiece) if (part < 1) parts.set(pieceId, (parts.get(pieceId) ?? 0) + part)
   return parts
 }
 
 /** A runner at each pair needs the places; the others do not. */
-function runnersLaid(look: Look, runner: NonNullable<Look['linens']['runner']>): number {
+function runnersLaid(look: NeedsOf, runner: NonNullable<Look['linens']['runner']>): number {
   return runnerCount(runner, look.table.shape, runner.lay === 'each-pair' ? seatPlan(look).places : [])
 }
 
 /** Settings with how often each is laid: by guest when everybody has the same, by places otherwise. */
-function laidKinds(look: Look): { readonly setting: PlaceSetting; readonly perGuest: number; readonly places: number }[] {
+function laidKinds(look: NeedsOf): { readonly setting: PlaceSetting; readonly perGuest: number; readonly places: number }[] {
   const small = look.guests.map((guest) => look.kinds.childSafe && isSmallChild(guest))
   if (look.kinds.spread === 'same' && !small.includes(true)) return [{ setting: settingFor(look, 'A', false), perGuest: 1, places: 0 }]
   const kinds = kindsByPlace(look, seatPlan(look).places)
@@ -101,7 +107,7 @@ function laidKinds(look: Look): { readonly setting: PlaceSetting; readonly perGu
 }
 
 /** Ids of what one guest has of a setting: its plates, napkin, glasses and favor, and the flatware its courses ask for. */
-function layersOf(look: Look, setting: PlaceSetting): string[] {
+function layersOf(look: NeedsOf, setting: PlaceSetting): string[] {
   const index = pieceIndex(look)
   const { left, right, above, broughtIn } = flatwareFor(look.occasion.courses, setting.dessertAbove, look.menu)
   const flatware = [...left, ...right, ...above, ...broughtIn].flatMap(
@@ -112,7 +118,7 @@ function layersOf(look: Look, setting: PlaceSetting): string[] {
 }
 
 /** Candles: one in ten. Stems: the look's own share. Nothing else has spares by itself. */
-function sparesOf({ piece, perGuest, perLook }: Line, look: Look): number {
+function sparesOf({ piece, perGuest, perLook }: Line, look: NeedsOf): number {
   const used = perGuest * look.guests.length + perLook
   if (used === 0) return 0
   if (piece.kind === 'candle') return Math.ceil(used / SPARE_CANDLE_PER)
@@ -125,7 +131,7 @@ export function countedAs(piece: Piece): string {
   return piece.of ?? piece.id
 }
 
-function allocate(look: Look, lines: readonly Line[]): Need[] {
+function allocate(look: NeedsOf, lines: readonly Line[]): Need[] {
   const index = pieceIndex(look)
   const ownedOf = (piece: Piece) => index.get(countedAs(piece))?.owned ?? piece.owned
   const claimed = sumBy(
@@ -159,7 +165,7 @@ function allocate(look: Look, lines: readonly Line[]): Need[] {
 }
 
 /** What other pieces of the same group still have free. */
-function standIns(look: Look, piece: Piece, missing: number, take: (piece: Piece, count: number) => number): { pieceId: string; count: number }[] {
+function standIns(look: NeedsOf, piece: Piece, missing: number, take: (piece: Piece, count: number) => number): { pieceId: string; count: number }[] {
   const index = pieceIndex(look)
   const lent: { pieceId: string; count: number }[] = []
   for (const other of standInsFor(look, piece.id)) {

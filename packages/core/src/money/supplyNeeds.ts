@@ -11,8 +11,10 @@ export interface SupplyNeed {
   readonly cause: 'stems-in-foam' | 'stems-in-tape' | 'stems-in-frog' | 'stems-in-wire' | 'tapers-stand' | 'flames' | 'cells' | 'care'
 }
 
+type Parts = Pick<Look, 'pieces' | 'centerpiece'>
+
 /** What the whole look calls for beside its pieces: mechanics for stems, fixings and fire for candles, cells, care before laying. */
-export function supplyNeeds(look: Look, used: ReadonlySet<string>): SupplyNeed[] {
+export function supplyNeeds(look: Parts, used: ReadonlySet<string>): SupplyNeed[] {
   const counts = new Map<SupplyUse, { count: number; cause: SupplyNeed['cause'] }>()
   const add = (use: SupplyUse, count: number, cause: SupplyNeed['cause']) => {
     if (count > 0) counts.set(use, { count: (counts.get(use)?.count ?? 0) + count, cause })
@@ -27,7 +29,7 @@ export function supplyNeeds(look: Look, used: ReadonlySet<string>): SupplyNeed[]
 type Add = (use: SupplyUse, count: number, cause: SupplyNeed['cause']) => void
 
 /** Foam by volume; a frog for each vessel; one roll of tape or wire for all. */
-function addMechanics(look: Look, add: Add): void {
+function addMechanics(look: Parts, add: Add): void {
   const index = pieceIndex(look)
   let bricks = 0
   let frogs = 0
@@ -46,7 +48,7 @@ function addMechanics(look: Look, add: Add): void {
   add('frog', frogs, 'stems-in-frog')
 }
 
-function addCandles(look: Look, add: Add): void {
+function addCandles(look: Parts, add: Add): void {
   const index = pieceIndex(look)
   let flames = 0
   for (const placed of look.centerpiece) {
@@ -64,7 +66,7 @@ function addCandles(look: Look, add: Add): void {
 }
 
 /** One tin or packet for all pieces that need it; linen wash a dose for every eight textiles. */
-function addCare(look: Look, used: ReadonlySet<string>, add: Add): void {
+function addCare(look: Parts, used: ReadonlySet<string>, add: Add): void {
   const laid = look.pieces.filter((piece) => used.has(piece.id))
   add('polish', laid.some((piece) => piece.first.includes('polish')) ? 1 : 0, 'care')
   add('dye', laid.some((piece) => piece.first.includes('recolor')) ? 1 : 0, 'care')

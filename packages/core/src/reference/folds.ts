@@ -1,3 +1,4 @@
+import type { FoldKind } from '../design/foldKinds.js'
 import { inches } from '../units/length.js'
 
 /** How a napkin can be folded. Sizes as shares of its side; least sides, minutes and steps: our own starting values unless marked. */
@@ -30,7 +31,4 @@ export const folds = {
   bundle: { leastMm: inches(16), halfX: 1 / 10, halfY: 1 / 4, height: 0.08, pressed: false, minutes: 1, holdsCutlery: true, tie: 'twine', practice: 1 },
   draped: { leastMm: inches(18), halfX: 1 / 8, halfY: 2 / 5, height: 0.02, pressed: true, minutes: 0.4, holdsCutlery: false, tie: 'none', practice: 1 },
   triangle: { leastMm: inches(12), halfX: 1 / 4, halfY: 1 / 4, height: 0.02, pressed: false, minutes: 0.3, holdsCutlery: false, tie: 'none', practice: 1 }
-} as const satisfies Record<string, Fold>
-
-export type FoldKind = keyof typeof folds
-export const foldKinds = Object.keys(folds) as FoldKind[]
+} as const satisfies Record<FoldKind, Fold>

@@ -1,4 +1,4 @@
-import { nothingLabeled, type Piece, type SupplyUse } from '../design/piece.js'
+import { nothingLabeled, supplyUses, type Piece, type SupplyUse } from '../design/piece.js'
 
 /** A brick of wet foam, millimeters: 230 x 110 x 80, the usual size of the trade (common practice, no source). */
 export const FOAM_BRICK_MM3 = 230 * 110 * 80
@@ -49,4 +49,10 @@ export function plainSupply(use: SupplyUse): Piece {
     of: null
   } as const
   return { kind: 'supply', ...common, use, lowMark: 1 }
+}
+
+/** The supply nobody has entered yet that goes by an id; undefined for any other id. */
+export function plainSupplyOf(id: string): Piece | undefined {
+  const use = supplyUses.find((one) => id === `supply-${one}`)
+  return use && plainSupply(use)
 }

@@ -1,13 +1,13 @@
 import type { BareFinding } from '../design/finding.js'
-import type { Look } from '../design/look.js'
+import type { Comfort, Look } from '../design/look.js'
 import { placeWidthMm } from '../reference/places.js'
-import { capacity, narrowestMm, WIDTH_TOLERANCE_MM, type SeatPlan } from './seatPlan.js'
+import { narrowestMm, WIDTH_TOLERANCE_MM, type SeatPlan } from './seatPlan.js'
 
 /** Whether everybody has room on the edge and for their knees. */
-export function seatingFindings(look: Pick<Look, 'table' | 'school' | 'guests'>, plan: SeatPlan): BareFinding[] {
+export function seatingFindings(school: Look['school'], plan: SeatPlan, capacity: Readonly<Record<Comfort, number>>): BareFinding[] {
   const findings: BareFinding[] = []
   const narrowest = narrowestMm(plan.places)
-  const wanted = placeWidthMm[look.school.comfort]
+  const wanted = placeWidthMm[school.comfort]
   if (narrowest < wanted - WIDTH_TOLERANCE_MM) {
     const tooNarrow = narrowest < placeWidthMm.tight - WIDTH_TOLERANCE_MM
     const tight = plan.places.filter((place) => place.widthMm < wanted - WIDTH_TOLERANCE_MM)
@@ -16,7 +16,7 @@ export function seatingFindings(look: Pick<Look, 'table' | 'school' | 'guests'>,
       severity: tooNarrow ? 'stop' : 'warn',
       at: { kind: 'seats', numbers: tight.map((place) => place.number) },
       measured: { widthMm: narrowest, guests: plan.places.length },
-      limit: { widthMm: wanted, guests: capacity(look.table, look.school.comfort), guestsTight: capacity(look.table, 'tight') },
+      limit: { widthMm: wanted, guests: capacity[school.comfort], guestsTight: capacity.tight },
       because: 'elbows'
     })
   }

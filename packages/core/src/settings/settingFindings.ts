@@ -5,7 +5,7 @@ import type { SettingLayout } from './settingItems.js'
 
 /** Whether the settings fit beside each other, and what the courses ask for and the pattern lacks. */
 export function settingFindings(plan: SeatPlan, layout: SettingLayout, laid: readonly (readonly LaidItem[])[]): BareFinding[] {
-  const findings: BareFinding[] = layout.missing.map((role) => ({
+  const findings = layout.missing.map((role): BareFinding => ({
     code: 'flatware.missing',
     severity: 'warn',
     at: { kind: 'role', role },

@@ -1,7 +1,8 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Flatware, FlatwareRole, Glass, Napkin, Plate } from '../design/piece.js'
-import { folds, type FoldKind } from '../reference/folds.js'
+import type { FoldKind } from '../design/foldKinds.js'
+import { folds } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import { flatwareFor, type FlatwareOrder } from './flatwareFor.js'
 

@@ -1,7 +1,7 @@
 import { allSettings } from '../design/settingIds.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
-import type { Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Course } from '../design/course.js'
 import type { Look } from '../design/look.js'
 import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
@@ -84,7 +84,7 @@ function guestsThatFit(look: Look): Proposal[] {
 }
 
 /** A pattern piece for the missing role, or the menu without the course that asks for it. */
-export function missingFlatwareProposals(look: Look, role: string): Proposal[] {
+export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf<'flatware.missing'>): Proposal[] {
   const add = piecesOf(look, 'flatware')
     .filter((piece) => piece.role === role)
     .sort((a, b) => b.owned - a.owned)
@@ -112,7 +112,7 @@ export function missingFlatwareProposals(look: Look, role: string): Proposal[] {
 }
 
 /** The pieces nearest to a missing one: another fork for a fork, the nearest in the order of roles first, of those owned. */
-function substitutes(look: Look, role: string): Proposal[] {
+function substitutes(look: Look, role: FlatwareRole): Proposal[] {
   const kind = role.slice(role.lastIndexOf('-') + 1)
   const at = (one: string) => flatwareRoles.indexOf(one as FlatwareRole)
   return piecesOf(look, 'flatware')
@@ -130,7 +130,7 @@ function substitutes(look: Look, role: string): Proposal[] {
 }
 
 /** Served at the table instead of from a buffet, without the courses that ask for a role. */
-function platedWithout(look: Look, role: string): Edit {
+function platedWithout(look: Look, role: FlatwareRole): Edit {
   const plated = { ...look, menu: { ...look.menu, service: 'plated' as const } }
   return makeEdit(look, 'menu', (draft) => {
     draft.menu.service = 'plated'
@@ -138,12 +138,12 @@ function platedWithout(look: Look, role: string): Edit {
   })
 }
 
-function asksFor(look: Look, course: Course, role: string): boolean {
+function asksFor(look: Look, course: Course, role: FlatwareRole): boolean {
   const order = flatwareFor([course], true, { ...look.menu, service: 'plated' })
   return [...order.left, ...order.right, ...order.above].some((asked) => asked === role)
 }
 
 function skipCourse(look: Look, courses: readonly Course[]): Proposal {
   const edit = makeEdit(look, 'brief', (draft) => void (draft.occasion.courses = draft.occasion.courses.filter((c) => !courses.includes(c))))
-  return { code: 'skip-course', edit, params: { course: courses[0] ?? 'main' } }
+  return { code: 'skip-course', edit, params: { courses } }
 }

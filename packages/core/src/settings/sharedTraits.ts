@@ -1,4 +1,4 @@
-import { colorWords } from '../cupboard/colorWords.js'
+import { colorWords } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { kindKeys, settingOf } from './settingKinds.js'

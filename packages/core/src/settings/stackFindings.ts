@@ -1,7 +1,7 @@
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
-import { lightnessOf } from '../cupboard/colorWords.js'
+import { lightnessOf } from '../color/colorWords.js'
 import { folds } from '../reference/folds.js'
 import { chargersOf, isSmallChild, isUnsafe, kindKeys, settingFor, settingOf, type KindKey } from './settingKinds.js'
 

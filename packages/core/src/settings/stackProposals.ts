@@ -1,26 +1,25 @@
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { allSettings } from '../design/settingIds.js'
 import { swapProposals } from '../design/swap.js'
-import { foldKinds, folds } from '../reference/folds.js'
+import { foldKinds } from '../design/foldKinds.js'
+import { folds } from '../reference/folds.js'
 
 /** The star swapped for another that stands out, or no star at all. */
-export function starProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
+export function starProposals(look: Look, finding: FindingOf<'stack.blends'>): Proposal[] {
   const { pieceId } = finding.at
   const none = makeEdit(look, 'setting', (draft) => {
     for (const setting of allSettings(draft)) if (setting.starId === pieceId) setting.starId = null
   })
-  return [...swapProposals(look, pieceId, undefined, 6), { code: 'no-star', edit: none, params: { pieceId } }]
+  return [...swapProposals(look, pieceId, undefined, 6), { code: 'no-star', edit: none, params: {} }]
 }
 
 /** A larger napkin, or a fold for this size. */
-export function foldProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'linen') return []
+export function foldProposals(look: Look, finding: FindingOf<'napkin.small'>): Proposal[] {
   const { pieceId } = finding.at
-  const size = finding.measured['lengthMm'] ?? 0
+  const size = finding.measured.lengthMm
   const fitting = foldKinds.filter((fold) => folds[fold].leastMm <= size).sort((a, b) => folds[b].leastMm - folds[a].leastMm)
   const refold = fitting.slice(0, 2).map((fold) => ({
     code: 'fold' as const,
@@ -37,8 +36,7 @@ export function childProposals(look: Look): Proposal[] {
 }
 
 /** A plain piece for either of the two, or the upper left off or laid beside. */
-export function clashProposals(look: Look, finding: BareFinding): Proposal[] {
-  if (finding.at.kind !== 'line') return []
+export function clashProposals(look: Look, finding: FindingOf<'pattern.clash'>): Proposal[] {
   const { pieceId } = finding.at
   const plain = (piece: Piece) => piece.pattern === ''
   const setting = allSettings(look).find((one) => one.napkin?.pieceId === pieceId || one.plateIds.includes(pieceId))

@@ -5,7 +5,7 @@ import { HIDDEN_LIMIT, type TableSight } from './tableSight.js'
 export function sightFindings(sight: TableSight): BareFinding[] {
   return sight.costs
     .filter((cost) => cost.blames.length > 0)
-    .map((cost) => {
+    .map((cost): BareFinding => {
       const worst = cost.blames.reduce((a, b) => (b.hidden > a.hidden ? b : a))
       return {
         code: 'sight.hidden',

@@ -1,7 +1,7 @@
 import { takeOffProposal, standOnTable } from '../centerpiece/centerpieceProposals.js'
 import { inTable, standings, type Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
-import type { BareFinding, Proposal } from '../design/finding.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
@@ -16,8 +16,7 @@ const LEAST_RISE_MM = 40
 const CUT_STEP_MM = 6.35
 
 /** Lower it, take it down from its riser, swap it for something that hides nobody, or clear it before the meal. */
-export function sightProposals(look: Look, finding: BareFinding, lines: SightLines): Proposal[] {
-  if (finding.at.kind !== 'piece') return []
+export function sightProposals(look: Look, finding: FindingOf<'sight.hidden'>, lines: SightLines): Proposal[] {
   const { placedId } = finding.at
   const self = standings(look).find((standing) => standing.placed.id === placedId)
   if (!self) return []

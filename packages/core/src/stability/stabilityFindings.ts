@@ -6,7 +6,7 @@ import { rimPoints } from '../geometry/footprint.js'
 import { floorExtent, isSupport, rimHeightMm } from '../solids/pieceSolids.js'
 import { extentSize } from '../design/piece.js'
 import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TAIL_REACH_MM, TAIL_TOP_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
-import { mannerFindings } from './mannerFindings.js'
+import { holdFindings } from './holdFindings.js'
 import { footRadiusMm, type Tilt } from './tilt.js'
 
 type Parts = Pick<Look, 'household' | 'school' | 'table'>
@@ -17,7 +17,7 @@ export function stabilityFindings(look: Parts, standing: readonly Standing[], ti
   const least = leastTiltDeg(look.household)
   return [
     ...tipFindings(least, standing, tilts),
-    ...mannerFindings(standing, tilts, least),
+    ...holdFindings(standing, tilts, least),
     ...edgeFindings(look, standing, outline),
     ...tailFindings(look, standing, tilts, outline),
     ...standing.flatMap((one) => insideFindings(one, one.placed.on === null ? undefined : byId.get(one.placed.on)))

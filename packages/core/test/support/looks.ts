@@ -1,5 +1,21 @@
 import { readFileSync } from 'node:fs'
-import { newGuest, noFacts, plainRoom, plainSchool, plainTable, type CupboardItem, type Guest, type Piece, type Look, type Table } from '@hestiad/core'
+import {
+  createAssessor,
+  newGuest,
+  noFacts,
+  plainRoom,
+  plainSchool,
+  plainTable,
+  type CupboardItem,
+  type Guest,
+  type Piece,
+  type Look,
+  type Table,
+  type BareFinding,
+  type FindingCode,
+  type FindingOf,
+  type Remedy
+} from '@hestiad/core'
 
 /** A demo look by its file's name. */
 export function demoLook(name = 'pearl-anniversary'): Look {
@@ -52,4 +68,17 @@ export function bareLook(): Look {
 /** A piece of the demo's cupboard with something about it changed. */
 export function changed(id: string, change: object): Piece {
   return { ...demoLook().pieces.find((piece) => piece.id === id)!, ...change } as Piece
+}
+
+/** The first finding of a code, if the look has one. */
+export function firstOf<Code extends FindingCode>(look: Look, code: Code): FindingOf<Code> | undefined {
+  const { findings } = createAssessor().measure(look)
+  return findings.find((finding) => finding.code === code) as FindingOf<Code> | undefined
+}
+
+/** The first finding of a code, which the look has, with its remedies. */
+export function findingOf<Code extends FindingCode>(look: Look, code: Code): FindingOf<Code> & { readonly remedies: readonly Remedy[] } {
+  const finding = firstOf(look, code)
+  if (!finding) throw new Error(`the look has no ${code}`)
+  return { ...finding, remedies: createAssessor().remediesFor(look, finding as BareFinding) }
 }

@@ -1,37 +1,13 @@
-import { pieceIndex, standings, type Look, type Placed, type Remedy, type RemedyCode } from '@hestiad/core'
+import { pieceIndex, standings, type Look, type Placed, type Remedy, type RemedyCode, type RemedyShapes } from '@hestiad/core'
 
 /** What a remedy says it does, held against what it did: a complaint, or nothing. Codes not named here say no number that could be wrong. */
 export function complaintOf(remedy: Remedy, before: Look, after: Look): string | undefined {
-  const check = checks[remedy.code]
-  const wrong = check?.(remedy.params as unknown as Params, before, after)
-  return wrong === true ? `${remedy.code} did not do what it says: ${JSON.stringify(remedy.params)}` : undefined
+  const check = checks[remedy.code] as Check<RemedyCode> | undefined
+  return check?.(remedy.params, before, after) === true ? `${remedy.code} did not do what it says: ${JSON.stringify(remedy.params)}` : undefined
 }
 
-/** What remedies tell; each code tells some of it. */
-interface Params {
-  readonly placedId: string
-  readonly otherId: string
-  readonly pieceId: string
-  readonly fromId: string
-  readonly toId: string
-  readonly mechanics: string
-  readonly drop: string
-  readonly comfort: string
-  readonly fullness: string
-  readonly groups: string
-  readonly byMm: number
-  readonly heightMm: number
-  readonly spreadMm: number
-  readonly up: number
-  readonly count: number
-  readonly stems: number
-  readonly level: number
-  readonly leaves: number
-  readonly totalCents: number
-  readonly atMin: number
-}
 /** Whether something is not as it was said. */
-type Check = (params: Params, before: Look, after: Look) => boolean
+type Check<Code extends RemedyCode> = (params: RemedyShapes[Code], before: Look, after: Look) => boolean
 
 /** Whether no stems stand in it. */
 function isClosed(look: Look, pieceId: string): boolean {
@@ -61,7 +37,7 @@ const gone = (before: Look, after: Look) => ids(before).filter((id) => !ids(afte
 const changed = (before: Look, after: Look) => (Object.keys(before) as (keyof Look)[]).filter((key) => !same(before[key], after[key]))
 const onlyMiddle = (before: Look, after: Look) => changed(before, after).every((key) => key === 'centerpiece')
 
-const moved: Check = ({ placedId, byMm }, before, after) => {
+const moved: Check<'move' | 'cord-along'> = ({ placedId, byMm }, before, after) => {
   const [from, to] = [byId(before, placedId), byId(after, placedId)]
   return (
     !from ||
@@ -71,16 +47,12 @@ const moved: Check = ({ placedId, byMm }, before, after) => {
     !onlyMiddle(before, after)
   )
 }
-const takenOff: Check = ({ placedId, pieceId }, before, after) => {
-  if (placedId === undefined) return pieceId === undefined
+const takenOff: Check<'take-off'> = ({ placedId }, before, after) => {
   return !same([...gone(before, after)].sort(), [...dependents(before, placedId)].sort()) || !onlyMiddle(before, after)
 }
-const onlySchool =
-  (name: 'fullness' | 'groups'): Check =>
-  (params, before, after) =>
-    after.school[name] !== params[name] || !same(changed(before, after), ['school'])
+const onlySchool = (before: Look, after: Look) => same(changed(before, after), ['school'])
 
-const checks: Partial<Record<RemedyCode, Check>> = {
+const checks: { readonly [Code in RemedyCode]?: Check<Code> } = {
   move: moved,
   'cord-along': moved,
   'take-off': takenOff,
@@ -103,9 +75,9 @@ const checks: Partial<Record<RemedyCode, Check>> = {
     const [from, to] = [byId(before, placedId)?.arrangement, byId(after, placedId)?.arrangement]
     return !from || !to || to.riseMm >= from.riseMm || !near(from.riseMm - to.riseMm, byMm, 31) || !same(others(before, placedId), others(after, placedId))
   },
-  rise: ({ placedId, byMm, up }, before, after) => {
+  rise: ({ placedId, byMm }, before, after) => {
     const [from, to] = [byId(before, placedId)?.arrangement?.riseMm ?? NaN, byId(after, placedId)?.arrangement?.riseMm ?? NaN]
-    return Math.sign(to - from) !== (up === 1 ? 1 : -1) || Math.abs(to - from) > byMm + 0.5
+    return Math.sign(to - from) !== Math.sign(byMm) || Math.abs(to - from) > Math.abs(byMm) + 0.5
   },
   exchange: ({ placedId, otherId }, before, after) => {
     const spot = (look: Look, id: string) => [byId(look, id)?.xMm, byId(look, id)?.yMm]
@@ -128,7 +100,20 @@ const checks: Partial<Record<RemedyCode, Check>> = {
   },
   'turn-round': ({ placedId }, before, after) =>
     Math.abs((((byId(after, placedId)?.turnDeg ?? 0) - (byId(before, placedId)?.turnDeg ?? 0)) % 360) + 0) % 360 !== 180,
-  'no-candle': ({ placedId }, before, after) => placedId !== undefined && (byId(before, placedId)?.candle === null || byId(after, placedId)?.candle !== null),
+  'no-candle': ({ placedId }, before, after) => byId(before, placedId)?.candle === null || byId(after, placedId)?.candle !== null,
+  'no-candles': (_, __, after) => after.centerpiece.some((placed) => placed.candle !== null),
+  'no-candle-of': ({ pieceId }, before, after) =>
+    !before.centerpiece.some((placed) => placed.candle?.candleId === pieceId) || after.centerpiece.some((placed) => placed.candle?.candleId === pieceId),
+  'swap-seats': ({ guestId, otherId }, before, after) => {
+    const seat = (look: Look, id: string) => look.guests.findIndex((guest) => guest.id === id)
+    return seat(before, guestId) !== seat(after, otherId) || seat(before, otherId) !== seat(after, guestId)
+  },
+  'skip-course': ({ courses }, _, after) => after.occasion.courses.some((course) => courses.includes(course)),
+  'no-drink': ({ drinks }, _, after) => after.menu.drinks.some((drink) => drinks.includes(drink)),
+  'skip-dish': ({ dishId }, _, after) => after.menu.dishes.some((dish) => dish.id === dishId),
+  'serve-some-plated': ({ count }, before, after) =>
+    after.menu.dishes.filter((dish, i) => dish.service === 'plated' && before.menu.dishes[i]!.service !== 'plated').length !== count,
+  'take-off-linen': (_, before, after) => same(before.linens, after.linens) || !same(changed(before, after), ['linens']),
   'clear-for-meal': ({ placedId }, before, after) => byId(before, placedId)?.atMeal !== true || byId(after, placedId)?.atMeal !== false,
   'keep-at-meal': ({ placedId }, before, after) => byId(before, placedId)?.atMeal !== false || byId(after, placedId)?.atMeal !== true,
   'more-stems': ({ placedId, stems }, before, after) =>
@@ -155,8 +140,8 @@ const checks: Partial<Record<RemedyCode, Check>> = {
   },
   'on-cells': ({ fromId, toId }, _, after) =>
     after.centerpiece.some((placed) => placed.pieceId === fromId) || !after.centerpiece.some((placed) => placed.pieceId === toId),
-  fullness: onlySchool('fullness'),
-  groups: onlySchool('groups'),
+  fullness: ({ fullness }, before, after) => after.school.fullness !== fullness || !onlySchool(before, after),
+  groups: ({ groups }, before, after) => after.school.groups !== groups || !onlySchool(before, after),
   meant: (_, before, after) => after.school.meant.length !== before.school.meant.length + 1 || !same(changed(before, after), ['school']),
   'leaf-in': ({ leaves }, before, after) => after.table.leaves.in !== before.table.leaves.in + leaves,
   'fewer-guests': ({ count }, _, after) => after.guests.length !== count,

@@ -107,7 +107,7 @@ const marks = computed(() => {
     y,
     keys: findings.map((finding) => findingKey(finding)),
     severity: findings[0]!.severity,
-    title: findings.map((finding) => findingTitle(t, finding, props.look)).join('; ')
+    title: findings.map((finding) => findingTitle(finding, { t, look: props.look, length: preferences.length })).join('; ')
   }))
 })
 

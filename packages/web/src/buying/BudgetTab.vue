@@ -61,7 +61,7 @@ function setCap(part: string, capCents: number | null): void {
 }
 
 const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, length })
-const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === (saving.params['fromId'] ?? saving.params['pieceId']))?.name ?? ''
+const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === saving.onPieceId)?.name ?? ''
 const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: 'money' } }) + JSON.stringify(saving.params)
 </script>
 

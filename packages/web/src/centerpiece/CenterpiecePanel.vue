@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { createAssessor, isStanding, pieceIndex, putNear, type Look, type StandingPiece } from '@hestiad/core'
+import { createAssessor, isStanding, pieceIndex, putNear, surroundingsPart, type Look, type StandingPiece } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -35,8 +35,8 @@ const found = computed(() => {
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
 function put(piece: StandingPiece): void {
-  const { plan, laid } = createAssessor().measure(props.look)
-  const { edit, id, free } = putNear(props.look, piece, { x: 0, y: 0 }, { outline: plan.outline, laid })
+  const around = createAssessor().measure(props.look).get(surroundingsPart)
+  const { edit, id, free } = putNear(props.look, piece, { x: 0, y: 0 }, around)
   noRoom.value = !free
   store.apply(edit)
   store.selected = id

@@ -5,8 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { steps, type Step } from '../shell/steps.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
-import { describeFinding, describeRemedy } from './findingWords.js'
-import { stepOf } from './stepOf.js'
+import { describeFinding, describeRemedy, stepOf } from './findingWords.js'
 
 /** The findings of a step, each opening to its measure, limit, reason and remedies; the open one is shown whatever its step. */
 const props = defineProps<{ step: Step }>()
@@ -19,12 +18,12 @@ const list = ref<HTMLElement>()
 const rank = { stop: 0, warn: 1, note: 2 }
 const shown = computed(() =>
   [...store.restingFindings]
-    .filter((f) => stepOf[f.code] === props.step || findingKey(f) === store.openFinding)
+    .filter((f) => stepOf(f.code) === props.step || findingKey(f) === store.openFinding)
     .sort((a, b) => rank[a.severity] - rank[b.severity])
 )
 const elsewhere = computed(() => {
   const others = store.restingFindings.filter((f) => !shown.value.includes(f))
-  return steps.map((step) => ({ step, count: others.filter((f) => stepOf[f.code] === step).length })).filter((s) => s.count > 0)
+  return steps.map((step) => ({ step, count: others.filter((f) => stepOf(f.code) === step).length })).filter((s) => s.count > 0)
 })
 const words = computed(() => ({ t, look: store.look!, length: preferences.length }))
 const describe = (finding: BareFinding) => describeFinding(finding, words.value)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { stepOf } from '../findings/stepOf.js'
+import { stepOf } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
 import { steps, type Step } from './steps.js'
 
@@ -11,7 +11,7 @@ const store = useLook()
 const counts = computed(() => {
   const open = new Map<Step, number>()
   for (const finding of store.findings) {
-    if (finding.severity !== 'note') open.set(stepOf[finding.code], (open.get(stepOf[finding.code]) ?? 0) + 1)
+    if (finding.severity !== 'note') open.set(stepOf(finding.code), (open.get(stepOf(finding.code)) ?? 0) + 1)
   }
   return open
 })

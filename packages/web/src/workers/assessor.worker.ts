@@ -1,6 +1,8 @@
 import {
   createAssessor,
   heightMap,
+  linesPart,
+  planPart,
   savings,
   seatGuests,
   type BareFinding,
@@ -47,8 +49,9 @@ const service = {
     return savings(assessor, look!)
   },
   heights(): HeightMap {
-    const { plan, lines } = assessor.measure(look!)
-    const known = heightMaps.get(lines) ?? heightMap(plan.outline, lines)
+    const { get } = assessor.measure(look!)
+    const lines = get(linesPart)
+    const known = heightMaps.get(lines) ?? heightMap(get(planPart).outline, lines)
     heightMaps.set(lines, known)
     return known
   },

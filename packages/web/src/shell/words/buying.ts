@@ -1,3 +1,5 @@
+import { partNames } from './findings/inSentence.js'
+
 /** Words of the Buy step. */
 export const buyWords = {
   title: 'To buy',
@@ -128,15 +130,7 @@ export const buyWords = {
 
 /** Groups and zones of the budget. */
 export const partWords = {
-  linens: 'Linens',
-  settings: 'Settings',
-  centerpiece: 'Centerpiece',
-  florals: 'Florals',
-  light: 'Light',
-  supplies: 'Supplies',
-  under: 'Under everything',
-  places: 'Places',
-  middle: 'The middle',
+  ...partNames,
   extras: 'Delivery, coupons, tax'
 }
 

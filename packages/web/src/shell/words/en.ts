@@ -1,3 +1,4 @@
+import { roleNames } from './findings/inSentence.js'
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
@@ -5,7 +6,6 @@ import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
 import { seatsWords, tableWords } from './seats.js'
-import { becauseWords, effectWords, findingWords, remedyWords } from './findings.js'
 
 /** English. */
 export const en = {
@@ -117,12 +117,11 @@ export const en = {
     applied: 'Done: {what}',
     close: 'Close',
     noEffect: 'clears it',
-    because: 'Why'
+    because: 'Why',
+    gone: 'something taken away',
+    more: '{n} more',
+    unnamedDish: 'A dish without a name'
   },
-  finding: findingWords,
-  because: becauseWords,
-  remedy: remedyWords,
-  effect: effectWords,
   occasions: {
     title: 'Occasions',
     new: 'New occasion',
@@ -271,23 +270,7 @@ export const en = {
     sheet: 'Setting drawing and checklist',
     minutes: '{minutes} min to lay all places'
   },
-  role: {
-    'dinner-fork': 'dinner fork',
-    'salad-fork': 'salad fork',
-    'fish-fork': 'fish fork',
-    'oyster-fork': 'oyster fork',
-    'dinner-knife': 'dinner knife',
-    'fish-knife': 'fish knife',
-    'soup-spoon': 'soup spoon',
-    'dessert-fork': 'dessert fork',
-    'dessert-spoon': 'dessert spoon',
-    'steak-knife': 'steak knife',
-    'pastry-fork': 'pastry fork',
-    water: 'water glass',
-    white: 'white-wine glass',
-    red: 'red-wine glass',
-    flute: 'flute'
-  },
+  role: roleNames,
   centerpiece: {
     onTable: 'On the table',
     add: 'From the cupboard',

@@ -1,0 +1,54 @@
+import { standingPart } from '../centerpiece/parts.js'
+import { surroundingsPart } from '../centerpiece/surroundings.js'
+import type { FindingCode } from '../design/finding.js'
+import { planPart } from '../seating/parts.js'
+import { layoutPart } from '../settings/parts.js'
+import { part } from '../subject/part.js'
+import { subject, type Propose } from '../subject/subject.js'
+import { compositionFigures } from './compositionFigures.js'
+import { compositionFindings } from './compositionFindings.js'
+import { compositionProposals } from './compositionProposals.js'
+import { coverThese, coverTheseFindings } from './coverThese.js'
+import { coverTheseProposals } from './coverTheseProposals.js'
+
+const rules = part({
+  reads: ['room', 'school', 'pieces', 'centerpiece'],
+  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
+  work: (look, { plan, laid, standing }) => compositionFigures(look, standing, plan, laid.layout.depthMm)
+})
+
+/** What of the middle wants covering. */
+const toCover = part({
+  reads: ['room', 'pieces'],
+  needs: { plan: planPart, standing: standingPart },
+  work: (look, { plan, standing }) => coverThese(look, standing, plan)
+})
+
+const compose: Propose<Extract<FindingCode, `compose.${string}`>> = (look, finding, get) =>
+  compositionProposals(look, finding, { ...get(surroundingsPart), composition: get(rules) })
+
+/** How the middle reads: heights, neighbors, groups, balance, fullness, accents, and what should not show. */
+export const compositionSubject = subject({
+  name: 'composition',
+  figures: { composition: part({ reads: [], needs: { rules, toCover }, work: (_, needed) => ({ ...needed.rules, toCover: needed.toCover }) }) },
+  findings: part({
+    reads: ['school'],
+    needs: { standing: standingPart, rules, toCover },
+    work: ({ school }, needed) => [...compositionFindings(school, needed.standing.length === 0, needed.rules), ...coverTheseFindings(school, needed.toCover)]
+  }),
+  proposals: {
+    'compose.levels': compose,
+    'compose.neighbors': compose,
+    'compose.groups': compose,
+    'compose.balance': compose,
+    'compose.sparse': compose,
+    'compose.crowded': compose,
+    'compose.scale': compose,
+    'compose.back': compose,
+    'compose.spread': compose,
+    'compose.finish': compose,
+    'compose.checklist': compose,
+    'compose.middle': compose,
+    'cover.bare': (look, finding, get) => coverTheseProposals(look, finding, get(toCover))
+  }
+})

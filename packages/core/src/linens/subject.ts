@@ -1,0 +1,41 @@
+import { standingPart } from '../centerpiece/parts.js'
+import { planPart } from '../seating/parts.js'
+import { layoutPart } from '../settings/parts.js'
+import { part } from '../subject/part.js'
+import { subject } from '../subject/subject.js'
+import { coverFindings, coverSpots } from './coverFindings.js'
+import { linenFigures, linenFindings } from './linenFindings.js'
+import { clothProposals, flawProposals, joinSeamProposals, matProposals, runnerProposals, topperProposals } from './linenProposals.js'
+
+const laidLinens = part({ reads: ['linens', 'pieces', 'table'], needs: { plan: planPart }, work: (look, { plan }) => linenFigures(look, plan) })
+
+/** Spots of the linens that something must cover. */
+const spots = part({
+  reads: ['linens', 'pieces', 'table'],
+  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
+  work: (look, { plan, laid, standing }) => coverSpots(look, plan, laid.laid, standing)
+})
+
+/** How cloth, topper, runner and mats hang and lie. */
+export const linensSubject = subject({
+  name: 'linens',
+  figures: { linens: part({ reads: [], needs: { laidLinens, spots }, work: (_, needed) => ({ ...needed.laidLinens, spots: needed.spots }) }) },
+  findings: part({
+    reads: ['linens', 'school', 'table'],
+    needs: { plan: planPart, laid: layoutPart, laidLinens, spots },
+    work: (look, needed) => [...linenFindings(look, needed.plan, needed.laid.layout, needed.laidLinens), ...coverFindings(needed.spots)]
+  }),
+  proposals: {
+    'cloth.short': clothProposals,
+    'cloth.long': clothProposals,
+    'cloth.lap': clothProposals,
+    'cloth.floor': clothProposals,
+    'cloth.uneven': clothProposals,
+    'runner.places': runnerProposals,
+    'runner.overhang': runnerProposals,
+    'mats.gap': matProposals,
+    'topper.long': topperProposals,
+    'linen.flaw': (look, finding, get) => flawProposals(look, finding, { plan: get(planPart), laid: get(layoutPart).laid, standing: get(standingPart) }),
+    'cloth.seam': joinSeamProposals
+  }
+})

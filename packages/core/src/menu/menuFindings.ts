@@ -1,0 +1,111 @@
+import { pieceIndex } from '../design/find.js'
+import type { BareFinding } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import type { Drink } from '../design/menu.js'
+import type { GlassRole } from '../design/piece.js'
+import { glassFor } from '../reference/portions.js'
+import { buffetRun } from './buffet.js'
+import type { Serving } from './dishes.js'
+import type { TableDish } from './tableDishes.js'
+
+/** Glass roles the drinks ask for, one all-purpose glass for white and red where the menu says so. */
+export function glassesAsked(menu: Look['menu']): GlassRole[] {
+  const asked = menu.drinks.filter((drink): drink is Exclude<Drink, 'hot'> => drink !== 'hot').map((drink) => glassFor[drink])
+  return [...new Set(asked.map((role) => (menu.oneGlass && role === 'white' ? 'red' : role)))]
+}
+
+type Parts = Pick<Look, 'menu' | 'guests' | 'setting' | 'pieces'>
+
+/** Drinks without a glass, dishes without a vessel, a liner or room, guests with nothing to eat, a buffet longer than its sideboard. */
+export function menuFindings(look: Parts, all: readonly Serving[], onTable: readonly TableDish[]): BareFinding[] {
+  return [...glassFindings(look), ...all.flatMap(dishFindings), ...roomFindings(onTable), ...dietFindings(look), ...buffetFindings(look, all)]
+}
+
+function glassFindings(look: Parts): BareFinding[] {
+  const index = pieceIndex(look)
+  const laid = new Set(look.setting.glassIds.flatMap((id) => (index.get(id)?.kind === 'glass' ? [(index.get(id) as { role: GlassRole }).role] : [])))
+  const has = (role: GlassRole) => laid.has(role) || (look.menu.oneGlass && role === 'red' && laid.has('white'))
+  return glassesAsked(look.menu)
+    .filter((role) => !has(role))
+    .map((role): BareFinding => ({
+      code: 'glass.missing',
+      severity: 'warn',
+      at: { kind: 'role', role },
+      measured: { pieces: 0 },
+      limit: { pieces: look.guests.length },
+      because: 'drinks'
+    }))
+}
+
+function dishFindings({ dish, service, vessels, holds, liner, labels, toolId }: Serving): BareFinding[] {
+  const at = { kind: 'dish', dishId: dish.id } as const
+  if (service === 'plated' || vessels === 0) return []
+  if (holds === null)
+    return [
+      {
+        code: 'dish.vessel',
+        severity: 'note',
+        at,
+        measured: { pieces: 0 },
+        limit: { pieces: vessels },
+        because: dish.vesselId === null ? 'no-vessel' : 'holds-no-food'
+      }
+    ]
+  const found: BareFinding[] = []
+  const [measured, limit] = [{ pieces: vessels }, { pieces: 0 }]
+  if (liner) found.push({ code: 'dish.liner', severity: 'warn', at, measured, limit, because: labels?.foodSafe === 'no' ? 'label-food' : 'food-contact' })
+  if (dish.temperature === 'hot' && labels?.heatSafe === 'no') found.push({ code: 'dish.heat', severity: 'warn', at, measured, limit, because: 'label-heat' })
+  if (toolId === null) found.push({ code: 'dish.tool', severity: 'note', at, measured: { pieces: 0 }, limit: { pieces: vessels }, because: 'no-tool' })
+  return found
+}
+
+function roomFindings(onTable: readonly TableDish[]): BareFinding[] {
+  const without = new Map<string, number>()
+  for (const { dishId, clear } of onTable) if (!clear) without.set(dishId, (without.get(dishId) ?? 0) + 1)
+  return [...without].map(([dishId, pieces]): BareFinding => ({
+    code: 'dish.room',
+    severity: 'warn',
+    at: { kind: 'dish', dishId },
+    measured: { pieces },
+    limit: { pieces: 0 },
+    because: 'table-full'
+  }))
+}
+
+const words = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[,;]/)
+    .map((word) => word.trim().replace(/^no /, ''))
+    .filter(Boolean)
+
+/** Courses in which every dish has what a guest does not eat. A dish that names nothing is taken as the stylist left it: unknown, told in the panel. */
+function dietFindings(look: Parts): BareFinding[] {
+  return look.guests.flatMap((guest) => {
+    const avoids = words(guest.diet)
+    if (avoids.length === 0) return []
+    const courses = [...new Set(look.menu.dishes.map((dish) => dish.course))]
+    return courses.flatMap((course): BareFinding[] => {
+      const dishes = look.menu.dishes.filter((dish) => dish.course === course && dish.portion !== 'sauce' && dish.portion !== 'bread')
+      if (dishes.length === 0 || dishes.some((dish) => !words(dish.contains).some((word) => avoids.includes(word)))) return []
+      return [
+        {
+          code: 'diet.none',
+          severity: 'warn',
+          at: { kind: 'guest', guestId: guest.id, course },
+          measured: { dishes: dishes.length },
+          limit: { dishes: 1 },
+          because: 'diet'
+        }
+      ]
+    })
+  })
+}
+
+function buffetFindings(look: Parts, all: readonly Serving[]): BareFinding[] {
+  const run = buffetRun(all)
+  const lengthMm = run[run.length - 1]?.toMm ?? 0
+  const { sideboardMm } = look.menu
+  if (sideboardMm === null || lengthMm <= sideboardMm) return []
+  return [{ code: 'buffet.long', severity: 'warn', at: { kind: 'table' }, measured: { lengthMm }, limit: { lengthMm: sideboardMm }, because: 'sideboard' }]
+}

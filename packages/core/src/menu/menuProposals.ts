@@ -1,0 +1,88 @@
+import { makeEdit } from '../design/edit.js'
+import type { FindingOf, Proposal } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import { newDish } from '../design/menu.js'
+import { allSettings } from '../design/settingIds.js'
+import { glassFor } from '../reference/portions.js'
+import { numberedId } from '../units/slug.js'
+import { buffetRun } from './buffet.js'
+import { servings, vesselsFor, type Serving } from './dishes.js'
+
+export function glassProposals(look: Look, finding: FindingOf<'glass.missing'>): Proposal[] {
+  const { role } = finding.at
+  const add = look.pieces
+    .filter((piece) => piece.kind === 'glass' && piece.role === role)
+    .sort((a, b) => b.owned - a.owned)
+    .slice(0, 2)
+    .map((piece) => ({
+      code: 'add-glass' as const,
+      edit: makeEdit(look, 'setting', (draft) => {
+        for (const setting of allSettings(draft)) setting.glassIds.push(piece.id)
+      }),
+      params: { pieceId: piece.id }
+    }))
+  const drink = (Object.keys(glassFor) as (keyof typeof glassFor)[]).filter(
+    (one) => glassFor[one] === role || (look.menu.oneGlass && role === 'red' && one === 'white')
+  )
+  const one = makeEdit(look, 'menu', (draft) => void (draft.menu.oneGlass = true))
+  const none = makeEdit(look, 'menu', (draft) => void (draft.menu.drinks = draft.menu.drinks.filter((other) => !(drink as string[]).includes(other))))
+  return [
+    ...add,
+    ...(role === 'white' || role === 'red' ? [{ code: 'one-glass' as const, edit: one, params: {} }] : []),
+    { code: 'no-drink', edit: none, params: { drinks: drink } }
+  ]
+}
+
+type DishFinding = FindingOf<'dish.vessel' | 'dish.liner' | 'dish.room' | 'dish.tool' | 'dish.heat'>
+
+/** Another vessel, or brought on the plate, or left out. */
+export function dishProposals(look: Look, finding: DishFinding): Proposal[] {
+  const { dishId } = finding.at
+  const serving = servings(look).find((one) => one.dish.id === dishId)
+  if (!serving) return []
+  const change = (part: Partial<Serving['dish']>) =>
+    makeEdit(look, 'menu', (draft) =>
+      Object.assign(
+        draft.menu.dishes.find((dish) => dish.id === dishId)!,
+        part
+      )
+    )
+  const vessels = vesselsFor(look, serving)
+    .slice(0, 4)
+    .map(({ piece }) => ({ code: 'choose-vessel' as const, edit: change({ vesselId: piece.id }), params: { pieceId: piece.id } }))
+  const tools = look.pieces
+    .filter((piece) => piece.kind === 'tool' && piece.owned > 0)
+    .map((piece) => ({ code: 'other-tool' as const, edit: change({ toolId: piece.id }), params: { pieceId: piece.id } }))
+  const skip = makeEdit(look, 'menu', (draft) => void (draft.menu.dishes = draft.menu.dishes.filter((dish) => dish.id !== dishId)))
+  return [
+    ...(finding.code === 'dish.tool' ? tools.slice(0, 3) : vessels),
+    ...(finding.code === 'dish.room' && serving.dish.spots.length > 0 ? [{ code: 'find-place' as const, edit: change({ spots: [] }), params: {} }] : []),
+    ...(finding.code === 'dish.room' ? [{ code: 'serve-buffet' as const, edit: change({ service: 'buffet' }), params: {} }] : []),
+    { code: 'serve-plated', edit: change({ service: 'plated' }), params: {} },
+    { code: 'skip-dish', edit: skip, params: { dishId } }
+  ]
+}
+
+/** A dish more in the course, without what the guest does not eat. */
+export function dietProposals(look: Look, finding: FindingOf<'diet.none'>): Proposal[] {
+  const { guestId, course } = finding.at
+  const guest = look.guests.find((one) => one.id === guestId)
+  const like = look.menu.dishes.find((dish) => dish.course === course)
+  if (!guest || !like) return []
+  const id = numberedId('dish', look.menu.dishes)
+  const extra = { ...newDish(id, like.course), spots: [], portion: like.portion, name: guest.diet, takenPercent: Math.ceil(100 / look.guests.length) }
+  return [{ code: 'add-dish', edit: makeEdit(look, 'menu', (draft) => void draft.menu.dishes.push(extra)), params: { diet: guest.diet } }]
+}
+
+/** Dishes brought on the plate or to the table instead, the last of the run first. */
+export function buffetProposals(look: Look): Proposal[] {
+  const run = buffetRun(servings(look)).filter((station) => station.what === 'dish')
+  const last = [...new Set(run.map((station) => station.dishId))].reverse()
+  return last.map((_, i) => {
+    const away = last.slice(0, i + 1)
+    const edit = makeEdit(look, 'menu', (draft) => {
+      for (const dish of draft.menu.dishes) if (away.includes(dish.id)) dish.service = 'plated'
+    })
+    return { code: 'serve-some-plated' as const, edit, params: { count: i + 1 } }
+  })
+}

@@ -1,0 +1,45 @@
+import { standingPart } from '../centerpiece/parts.js'
+import { planPart } from '../seating/parts.js'
+import { layoutPart } from '../settings/parts.js'
+import { part } from '../subject/part.js'
+import { subject } from '../subject/subject.js'
+import { buffetRun, sharedItems } from './buffet.js'
+import { servings } from './dishes.js'
+import { menuFindings } from './menuFindings.js'
+import { buffetProposals, dietProposals, dishProposals, glassProposals } from './menuProposals.js'
+import { tableDishes } from './tableDishes.js'
+
+const served = part({ reads: ['menu', 'guests', 'pieces'], needs: {}, work: servings })
+
+const onTable = part({
+  reads: ['pieces'],
+  needs: { plan: planPart, laid: layoutPart, standing: standingPart, served },
+  work: (look, { plan, laid, standing, served: all }) => tableDishes(look, plan, laid.laid, standing, all)
+})
+
+const serving = part({
+  reads: ['guests', 'menu'],
+  needs: { served, onTable },
+  work: (look, needed) => ({ servings: needed.served, onTable: needed.onTable, buffet: buffetRun(needed.served), shared: sharedItems(look) })
+})
+
+/** What is eaten and drunk: vessels, tools, glasses, diets, and where it all stands. */
+export const menuSubject = subject({
+  name: 'menu',
+  figures: { serving },
+  findings: part({
+    reads: ['menu', 'guests', 'setting', 'pieces'],
+    needs: { served, onTable },
+    work: (look, needed) => menuFindings(look, needed.served, needed.onTable)
+  }),
+  proposals: {
+    'glass.missing': glassProposals,
+    'dish.vessel': dishProposals,
+    'dish.liner': dishProposals,
+    'dish.room': dishProposals,
+    'dish.tool': dishProposals,
+    'dish.heat': dishProposals,
+    'diet.none': dietProposals,
+    'buffet.long': buffetProposals
+  }
+})

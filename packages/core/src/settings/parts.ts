@@ -1,0 +1,32 @@
+import { pieceIndex } from '../design/find.js'
+import { allSettings, settingIds } from '../design/settingIds.js'
+import { planPart } from '../seating/parts.js'
+import { part, sameList } from '../subject/part.js'
+import { laidItems } from './settingCrowding.js'
+import { settingItems } from './settingItems.js'
+import { placeLayouts, widestLayout } from './settingKinds.js'
+
+/** The pieces the settings name, in their order. */
+export const settingPiecesPart = part({
+  reads: ['setting', 'kinds', 'pieces'],
+  needs: {},
+  work: (look) => {
+    const index = pieceIndex(look)
+    return [...new Set(allSettings(look).flatMap(settingIds))].flatMap((id) => (index.has(id) ? [index.get(id)!] : []))
+  },
+  same: sameList
+})
+
+/** The settings laid out: what all places together ask of the table, and what lies before each guest. */
+export const layoutPart = part({
+  reads: ['setting', 'kinds', 'occasion', 'menu'],
+  needs: { plan: planPart, pieces: settingPiecesPart },
+  work: (look, { plan, pieces }) => {
+    const byPlace = placeLayouts({ ...look, pieces, guests: plan.guests }, plan.places)
+    const kinds = [...new Set(byPlace.map((one) => one.layout))]
+    return {
+      layout: widestLayout(kinds, settingItems({ ...look, pieces })),
+      laid: plan.places.map((place, i) => laidItems(place, byPlace[i]!.layout, byPlace[i]!.mirrored))
+    }
+  }
+})

@@ -1,0 +1,110 @@
+import type { FindingCode } from '@hestiad/core'
+import { some, type WordsOf } from './speaker.js'
+
+/** Candles and flowers. */
+export const lightAndFloralWords = {
+  'candle.misfit': {
+    step: 'light',
+    title: ({ at }, say) => `The candle does not fit ${say.placed(at.placedId)}`,
+    is: ({ because }) =>
+      ({
+        form: 'the wrong kind of candle',
+        'cup-small': 'the cup is too small',
+        'cup-loose': 'the candle is loose',
+        'plate-small': 'the plate is too small',
+        'glass-narrow': 'the glass is too narrow',
+        'rim-low': 'the glass is too low'
+      })[because],
+    limit: (finding, say) =>
+      finding.because === 'form' ? 'the kind it is made for' : `${say.length(finding.measured.hasMm)} where ${say.length(finding.limit.needsMm)} is needed`,
+    because: {
+      form: 'The holder is made for another kind of candle.',
+      'cup-small': 'The candle does not go into the cup; a shaved candle leans.',
+      'cup-loose': 'A loose candle leans and drips; it can fall.',
+      'plate-small': 'Wax runs over; a pillar wants an inch of plate round it.',
+      'glass-narrow': 'The glass gets too hot; an inch of air all round is needed.',
+      'rim-low': 'The flame rises over the glass, which then shields nothing.'
+    }
+  },
+  'candle.short': {
+    step: 'light',
+    title: ({ at }, say) => `${say.piece(at.pieceId)} goes out early`,
+    is: ({ measured }, say) => `${say.duration(measured.lifeMin)}, out at ${say.clock(measured.outAtMin)}`,
+    limit: ({ measured, limit }, say) => `${say.duration(limit.lifeMin)} asked of ${some(measured.candles, 'candle', 'candles')}`,
+    because: { 'out-early': 'The table goes dark before people leave.' }
+  },
+  'candle.long-burn': {
+    step: 'light',
+    title: ({ limit }, say) => `Candles burn over ${say.duration(limit.burnMin)}`,
+    is: ({ measured }, say) => `${say.duration(measured.burnMin)} for ${some(measured.candles, 'candle', 'candles')}`,
+    limit: ({ limit }, say) => `${say.duration(limit.burnMin)} at a stretch`,
+    because: { wick: 'Longer than four hours at a stretch the wick mushrooms and the flame grows. The candle’s own label comes first.' }
+  },
+  'flame.near': {
+    step: 'light',
+    title: ({ at }, say) => `${say.placed(at.otherId)} is too near a flame`,
+    is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
+    because: {
+      burns: 'Leaves, dried flowers, cloth and wood can catch fire. Labels, venue rules and local code come first; never leave a flame alone.',
+      plume: 'It hangs in the hot air above the flame.',
+      smothered: 'A flame below closed glass goes out, and the glass can crack.'
+    }
+  },
+  'flame.flame': {
+    step: 'light',
+    title: () => 'Two flames stand too close',
+    is: ({ measured }, say) => `${say.length(measured.distanceMm)} apart`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
+    because: { 'flames-lean': 'Flames near each other lean, burn hot and melt one another.' }
+  },
+  'flame.household': {
+    step: 'light',
+    title: () => 'Open flames in this house',
+    is: ({ measured }) => some(measured.flames, 'flame', 'flames'),
+    limit: ({ because }) => ({ toddlers: 'small children about', cats: 'cats about', dogs: 'dogs about' })[because],
+    because: {
+      toddlers: 'Small hands reach up. Flameless ones give the light; never leave a flame alone.',
+      cats: 'Cats walk on tables. Flameless ones give the light; never leave a flame alone.',
+      dogs: 'Tails sweep low tables. Flameless ones give the light; never leave a flame alone.'
+    }
+  },
+  'stems.mouth': {
+    step: 'florals',
+    title: ({ at }, say) => `Too many stems for ${say.placed(at.placedId)}`,
+    is: ({ measured }) => some(measured.stems, 'stem', 'stems'),
+    limit: ({ limit }) => `the mouth takes ${limit.stems}`,
+    because: { mouth: 'Forced stems crush and drink badly.' }
+  },
+  'stems.sparse': {
+    step: 'florals',
+    title: ({ at }, say) => `${say.placed(at.placedId)} looks thin`,
+    is: ({ measured }, say) => `${say.percent(measured.cover)} of the dome covered`,
+    limit: ({ limit }, say) => `${say.percent(limit.cover)} for this fullness, ${some(limit.stems, 'stem', 'stems')}`,
+    because: { 'mechanics-show': 'The rim and what holds the stems will show.' }
+  },
+  'stems.short': {
+    step: 'florals',
+    title: ({ at }, say) => `Stems too short for ${say.placed(at.placedId)}`,
+    is: ({ measured }, say) => `${say.length(measured.lengthMm)} as bought`,
+    limit: ({ limit }, say) => `${say.length(limit.lengthMm)} needed with the recut`,
+    because: { 'out-of-water': 'The stems would not reach the water.' }
+  },
+  'stems.pets': {
+    step: 'florals',
+    title: () => 'Plants listed as toxic to pets',
+    is: ({ at, measured }, say) => `${some(measured.kinds, 'kind', 'kinds')} in ${say.placed(at.placedId)}`,
+    limit: () => 'keep out of reach, ask a vet',
+    because: {
+      'listed-toxic': 'The animal-poison lists name them for cats or dogs. Keep them out of reach and ask a vet.',
+      'lilies-cats': 'True lilies and daylilies endanger cats, even by pollen and vase water. Do not use them here; ask a vet.'
+    }
+  },
+  'stems.pets-unknown': {
+    step: 'florals',
+    title: () => 'Not known to be safe for pets',
+    is: ({ at, measured }, say) => `${some(measured.kinds, 'kind', 'kinds')} in ${say.placed(at.placedId)}`,
+    limit: () => 'on no list: ask a vet',
+    because: { 'on-no-list': 'No list here names them, which does not make them safe. Ask a vet.' }
+  }
+} as const satisfies Partial<WordsOf<FindingCode>>

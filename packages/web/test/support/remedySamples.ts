@@ -1,0 +1,12 @@
+import type { RemedyCode, RemedyShapes } from '@hestiad/core'
+
+type Sample = { [Code in RemedyCode]: { readonly code: Code; readonly params: RemedyShapes[Code] } }[RemedyCode]
+
+/** Remedies that no generated look proposes, made by hand. */
+export const remedySamples: readonly Sample[] = [
+  { code: 'swap-seats', params: { guestId: 'ottoline', otherId: 'marit' } },
+  { code: 'stand-all-on-table', params: { count: 3 } },
+  { code: 'napkin-on-plate', params: {} },
+  { code: 'find-place', params: {} },
+  { code: 'cord-along', params: { placedId: 'jug', byMm: 120 } }
+]
