@@ -64,7 +64,7 @@ test('a cap on the flowers is passed, told as a finding, and mended by the best 
   await panel(page).getByText('by kind').last().click()
   await panel(page).getByLabel('Florals, cap').fill('150')
   await panel(page).getByLabel('Florals, cap').press('Enter')
-  await expect(panel(page).getByText('Florals over its cap')).toBeVisible()
+  await expect(panel(page).getByText('Florals: over its cap')).toBeVisible()
   const left = await money(ledger(page, 'left to spend').textContent())
   const swap = panel(page).locator('li', { hasText: 'White anemone: Use' }).getByRole('button')
   const saving = Number((await swap.textContent())!.replace(/[^\d.]/g, ''))

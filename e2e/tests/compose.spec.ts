@@ -32,7 +32,7 @@ test('pods lost in a long bowl are lifted by the stand that is named; the piece 
   await expect(panel(page).getByText(/Falls at \d+°, weighs/)).toBeVisible()
   const sunk = panel(page).locator('.finding', { hasText: 'Poppy pods is lost in Long dough bowl' })
   await sunk.locator('.head').click()
-  await sunk.locator('li', { hasText: 'Raise poppy pods' }).first().getByRole('button', { name: 'Do it' }).click()
+  await sunk.locator('li', { hasText: 'Raise Poppy' }).first().getByRole('button', { name: 'Do it' }).click()
   await expect(sunk).toHaveCount(0)
   await saved(page)
 })

@@ -172,12 +172,12 @@ describe('what stands and what tips', () => {
       [0.001, 60, 90]
     ] as const) {
       const mesh = meshVolume(new THREE.CylinderGeometry(r1, r0, h, 512))
-      const solid: WorldSolid = { kind: 'frustum', z0Mm: 0, z1Mm: h, r0Mm: r0, r1Mm: r1, opacity: 1, x: 0, y: 0, turnRad: 0 }
+      const solid: WorldSolid = { kind: 'frustum', part: 'body', z0Mm: 0, z1Mm: h, r0Mm: r0, r1Mm: r1, opacity: 1, x: 0, y: 0, turnRad: 0 }
       expect(volumeOf(solid).mm3 / mesh.volume).toBeCloseTo(1, 3)
       expect(volumeOf(solid).centerMm).toBeCloseTo(mesh.z + h / 2, 1)
     }
     const box = meshVolume(new THREE.BoxGeometry(60, 140, 100))
-    const solid: WorldSolid = { kind: 'box', z0Mm: 10, z1Mm: 150, halfXMm: 30, halfYMm: 50, opacity: 1, x: 0, y: 0, turnRad: 0 }
+    const solid: WorldSolid = { kind: 'box', part: 'body', z0Mm: 10, z1Mm: 150, halfXMm: 30, halfYMm: 50, opacity: 1, x: 0, y: 0, turnRad: 0 }
     expect(volumeOf(solid).mm3).toBeCloseTo(box.volume, 3)
     expect(volumeOf(solid).centerMm).toBe(80)
   })

@@ -78,7 +78,7 @@ describe('flames', () => {
   it('sweep down as the candle burns, and the distance is the straight one to the nearest of it', () => {
     const [flame] = flamesOf(standings({ centerpiece: [lit], pieces: look.pieces }), lit.candle!.lightAtMin + 120)
     expect(flame!.highMm - flame!.lowMm).toBeCloseTo(40 + 2 * 25.4, 0)
-    const beside: WorldSolid = { kind: 'frustum', x: 300, y: 400, turnRad: 0, z0Mm: 0, z1Mm: 2000, r0Mm: 100, r1Mm: 100, opacity: 1 }
+    const beside: WorldSolid = { kind: 'frustum', part: 'body', x: 300, y: 400, turnRad: 0, z0Mm: 0, z1Mm: 2000, r0Mm: 100, r1Mm: 100, opacity: 1 }
     expect(flameDistanceMm(flame!, beside)).toBeCloseTo(400, 6)
     const below = { ...beside, x: 0, y: 0, z1Mm: flame!.lowMm - 30 }
     expect(flameDistanceMm(flame!, below)).toBeCloseTo(30, 6)

@@ -48,7 +48,7 @@ it('a line meets a frustum or a box where three’s Raycaster hits its mesh: 400
   const between = (low: number, high: number) => low + (high - low) * random()
   let [met, differ] = [0, 0]
   for (let k = 0; k < 4000; k++) {
-    const base = { x: between(-200, 200), y: between(-200, 200), z0Mm: between(-50, 100), turnRad: between(0, 6), opacity: 1 }
+    const base = { x: between(-200, 200), y: between(-200, 200), z0Mm: between(-50, 100), turnRad: between(0, 6), part: 'body' as const, opacity: 1 }
     const z1Mm = base.z0Mm + between(5, 300)
     const solid: WorldSolid =
       k % 2 === 0

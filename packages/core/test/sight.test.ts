@@ -38,7 +38,7 @@ function alone(solids: readonly Solid[]): Standing {
   return { ...model!, pose: { x: 0, y: 0, turnRad: 0 }, footMm: 0, topMm: Math.max(...solids.map((s) => s.z1Mm)), solids: world }
 }
 
-const pole = (radiusMm: number): Solid => ({ kind: 'frustum', z0Mm: 0, z1Mm: 300, r0Mm: radiusMm, r1Mm: radiusMm, opacity: 1 })
+const pole = (radiusMm: number): Solid => ({ kind: 'frustum', part: 'body', z0Mm: 0, z1Mm: 300, r0Mm: radiusMm, r1Mm: radiusMm, opacity: 1 })
 
 describe('seated people', () => {
   // Pheasant, Bodyspace, 2nd ed. 1996 (recalled): printed percentiles are mean +/- 1.645 SD, rounded to 5 mm.
@@ -71,7 +71,7 @@ describe('the trade’s height rules come out of the engine', () => {
     [-6, true],
     [6, false]
   ])('raised to 548 mm %i its underside clears two tall men’s faces or not: lift it clear of 24 inches', (byMm, hides) => {
-    const raised = alone([{ kind: 'frustum', z0Mm: 548 + byMm, z1Mm: 900, r0Mm: 0.5, r1Mm: 0.5, opacity: 1 }])
+    const raised = alone([{ kind: 'frustum', part: 'body', z0Mm: 548 + byMm, z1Mm: 900, r0Mm: 0.5, r1Mm: 0.5, opacity: 1 }])
     expect(tableSight(pair(515), [raised]).meanHidden > 0).toBe(hides)
   })
 })
@@ -97,7 +97,7 @@ describe('hidden shares', () => {
   })
 
   it('a solid half the face wide on the sight line hides the middle half, and two of 0.7 hide 0.91', () => {
-    const through: Solid = { kind: 'box', z0Mm: 0, z1Mm: 2000, halfXMm: 1, halfYMm: 500, opacity: 0.7 }
+    const through: Solid = { kind: 'box', part: 'body', z0Mm: 0, z1Mm: 2000, halfXMm: 1, halfYMm: 500, opacity: 0.7 }
     expect(tableSight(pair(410), [alone([through])]).hidden[1]).toBeCloseTo(0.7, 3)
     expect(tableSight(pair(410), [alone([through, through])]).hidden[1]).toBeCloseTo(0.91, 3)
     const half = alone([{ ...through, opacity: 1, halfYMm: 250 }])

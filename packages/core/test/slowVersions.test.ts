@@ -211,7 +211,7 @@ describe('flames', () => {
     for (let round = 0; round < 40; round++) {
       const z0Mm = random() * 300
       const z1Mm = z0Mm + 5 + random() * 200
-      const at = { x: (random() * 2 - 1) * 500, y: (random() * 2 - 1) * 500, turnRad: random() * 6, z0Mm, z1Mm, opacity: 1 }
+      const at = { x: (random() * 2 - 1) * 500, y: (random() * 2 - 1) * 500, turnRad: random() * 6, z0Mm, z1Mm, part: 'body' as const, opacity: 1 }
       const solid: WorldSolid =
         round % 2 === 0 ? { ...at, kind: 'box', halfXMm: 10 + random() * 90, halfYMm: 10 + random() * 90 } : { ...at, kind: 'frustum', r0Mm: 60, r1Mm: 60 }
       let nearest = Infinity

@@ -1,7 +1,7 @@
-import { allSettings } from '../design/settingIds.js'
 import { applyEdit, makeEdit } from '../design/edit.js'
 import type { Proposal, Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { clearUses, pieceUses, type UseRole } from '../design/pieceUses.js'
 import { swapProposals } from '../design/swap.js'
 import type { BuyLine } from '../money/buyList.js'
 import type { Assessor } from './assess.js'
@@ -33,21 +33,13 @@ function proposalsFor(look: Look, line: BuyLine): Proposal[] {
   return [...swapProposals(look, id, () => true, 6), ...leaveOut(look, id)]
 }
 
+/** Layers that may be left out for money. */
+const layers: readonly UseRole[] = ['plate', 'bread-plate', 'glass', 'favor', 'topper', 'runner', 'mat', 'stem']
+
 /** The layer left out, where the look holds together without it. */
-function leaveOut(look: Look, id: string): Proposal[] {
-  const edit = makeEdit(look, 'setting', (draft) => {
-    for (const setting of allSettings(draft)) {
-      setting.plateIds = setting.plateIds.filter((plate) => plate !== id)
-      setting.glassIds = setting.glassIds.filter((glass) => glass !== id)
-      if (setting.breadPlateId === id) setting.breadPlateId = null
-      if (setting.favorId === id) setting.favorId = null
-    }
-    if (draft.linens.topper?.pieceId === id) draft.linens.topper = null
-    if (draft.linens.runner?.pieceId === id) draft.linens.runner = null
-    if (draft.linens.matId === id) draft.linens.matId = null
-    for (const placed of draft.centerpiece) if (placed.arrangement) placed.arrangement.stems = placed.arrangement.stems.filter((stem) => stem.stemId !== id)
-  })
-  return edit.patches.length > 0 ? [{ code: 'skip-layer', edit, params: { pieceId: id } }] : []
+function leaveOut(look: Look, pieceId: string): Proposal[] {
+  const uses = pieceUses(look).filter((use) => use.pieceId === pieceId && layers.includes(use.role))
+  return uses.length > 0 ? [{ code: 'skip-layer', edit: makeEdit(look, 'setting', (draft) => clearUses(draft, uses)), params: { pieceId } }] : []
 }
 
 /** The best swap and the leaving out; one swap a line is enough to choose from. */

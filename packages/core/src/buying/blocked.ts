@@ -1,13 +1,13 @@
-import { settingIds } from '../design/settingIds.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { sameJob } from '../design/swap.js'
+import { needs } from '../money/needs.js'
 import { daysBetween } from '../units/clock.js'
 import { isFresh, linesToBuy, orderByDay, usableOffers } from './buyingProblem.js'
 import type { Plan } from './plan.js'
 
 /** The rule that keeps a line from being covered. */
-export type BlockedRule = 'no-offer' | 'no-price' | 'too-late' | 'stock'
+type BlockedRule = 'no-offer' | 'no-price' | 'too-late' | 'stock'
 
 /** The least change that would unblock it. */
 export type Unblock =
@@ -60,10 +60,13 @@ function alike(look: Look, pieceId: string, pieces: number, today: string): Unbl
   return found.sort((a, b) => a.cents - b.cents).slice(0, 1)
 }
 
-/** How many guests fewer would need no piece more, where the need goes by guests. */
+/** How many guests fewer would need so many pieces fewer. */
 function fewerGuests(look: Look, pieceId: string, pieces: number): Unblock[] {
-  const { setting, linens } = look
-  const perGuest = settingIds(setting).filter((id) => id === pieceId).length + (linens.matId === pieceId ? 1 : 0)
-  const fewer = perGuest > 0 ? Math.ceil(pieces / perGuest) : Infinity
-  return fewer < look.guests.length ? [{ kind: 'guests', fewer }] : []
+  const neededFor = (count: number) => needs({ ...look, guests: look.guests.slice(0, count) }).find((need) => need.piece.id === pieceId)?.needed ?? 0
+  const all = look.guests.length
+  const now = neededFor(all)
+  if (neededFor(1) > now - pieces) return []
+  let fewer = 1
+  while (now - neededFor(all - fewer) < pieces) fewer++
+  return [{ kind: 'guests', fewer }]
 }

@@ -21,9 +21,7 @@ export interface BuyingProblem {
 }
 
 /** Everything must be in the house the day before. */
-export const READY_DAYS_BEFORE = 1
-/** Flowers and fruit are bought at most this many days before (common practice, no source). */
-export const FRESH_DAYS_BEFORE = 3
+const READY_DAYS_BEFORE = 1
 
 /** A spare counts at most half its price, or coupons would make it pay to buy what nobody needs. */
 export const MOST_REUSE_PERCENT = 50

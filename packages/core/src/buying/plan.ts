@@ -14,7 +14,7 @@ export interface Solution {
 export type Solve = (model: string) => Promise<Solution>
 
 /** An order of the plan with what it costs and by when it must be placed. */
-export interface PlannedOrder {
+interface PlannedOrder {
   readonly order: Order
   readonly receipt: Receipt
 }

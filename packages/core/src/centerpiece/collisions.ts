@@ -7,8 +7,8 @@ import { solidFootprint } from '../solids/solid.js'
 import type { Standing } from './standing.js'
 
 /** Hard things may touch by this much; leaves and flowers brush by this much. Our own starting values. */
-export const HARD_TOUCH_MM = 3
-export const SOFT_TOUCH_MM = 30
+const HARD_TOUCH_MM = 3
+const SOFT_TOUCH_MM = 30
 
 /** How far two pieces run into each other beyond a touch, 0 when they do not. Things nestle into a garland of greens. */
 export function piecesOverlapMm(a: Standing, b: Standing): number {
@@ -32,7 +32,7 @@ export function piecesOverlapMm(a: Standing, b: Standing): number {
 /** What things nestle into. */
 const nestling = new Set(['greens', 'garland', 'moss', 'grass', 'beads', 'wreath', 'throw', 'lights'])
 
-export function isGreens(standing: Standing): boolean {
+function isGreens(standing: Standing): boolean {
   return standing.piece.kind === 'ornament' && nestling.has(standing.piece.form)
 }
 

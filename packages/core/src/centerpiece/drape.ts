@@ -54,6 +54,7 @@ export function drapeOver(piece: Ornament, part: number, pose: Pose, body: reado
   const halfYMm = Math.min(widthMm / 2, piece.form === 'throw' ? below.halfYMm : Infinity)
   const at = (x: number, y: number, halfX: number, halfY: number, downMm: number): WorldSolid => ({
     kind: 'box',
+    part: 'body',
     ...fromFrame(pose, { x, y }),
     turnRad: pose.turnRad,
     z0Mm: Math.max(below.groundMm, below.topMm - downMm),
@@ -77,6 +78,7 @@ export function drapeOverEdge(piece: Ornament, part: number, pose: Pose): { read
   const hangMm = lengthMm * part
   const solid: WorldSolid = {
     kind: 'box',
+    part: 'body',
     ...pose,
     z0Mm: -hangMm,
     z1Mm: thickMm,
@@ -103,7 +105,10 @@ export function layAround(
     ? { needMm: innerMm, haveMm: Math.max(0, lengthMm - 2 * piece.heightMm), outerMm }
     : { needMm: Math.PI * (innerMm + widthMm), haveMm: lengthMm * part, outerMm }
   const r = outerMm / 2
-  return { ring, solids: [{ kind: 'frustum', ...pose, z0Mm: footMm, z1Mm: footMm + piece.heightMm, r0Mm: r, r1Mm: r, opacity: opacity.airyBranches }] }
+  return {
+    ring,
+    solids: [{ kind: 'frustum', part: 'body', ...pose, z0Mm: footMm, z1Mm: footMm + piece.heightMm, r0Mm: r, r1Mm: r, opacity: opacity.airyBranches }]
+  }
 }
 
 /** The farthest a solid reaches from its axis between two heights. */

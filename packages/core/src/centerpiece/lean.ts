@@ -99,6 +99,7 @@ export function leanedSolids(panel: Panel, angleRad: number, pose: Pose, footMm:
     const backMm = (i + 0.5) * sliceMm * Math.tan(angleRad)
     return {
       kind: 'box' as const,
+      part: 'body' as const,
       x: pose.x - backMm * Math.sin(pose.turnRad),
       y: pose.y + backMm * Math.cos(pose.turnRad),
       turnRad: pose.turnRad,

@@ -5,8 +5,8 @@ import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, toFrame, type Pose } from '../geometry/point.js'
 import { opacityOf } from '../reference/opacity.js'
 import { panelOf } from '../solids/panel.js'
-import { bodyCount, pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
-import { solidFootprint, solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
+import { pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
+import { isBody, solidFootprint, solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
 import { drapeOver, drapeOverEdge, layAround, type Drape, type Ring } from './drape.js'
 import { leanedSolids, leanOn, type Lean } from './lean.js'
 import { restsAboveFloorMm } from './nest.js'
@@ -102,7 +102,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
   const upright = pieceSolids(piece, placed, index)
   const beside = placed.how === 'leaning' || placed.how === 'around'
-  const footMm = !below ? 0 : beside ? below.footMm : below.footMm + standHeightMm(below.piece, placed.level) + liftMm(placed, piece, below, upright)
+  const footMm = !below ? 0 : beside ? below.footMm : below.footMm + standHeightMm(below.piece, placed.level) + liftMm(placed, below, upright)
   const laid = placed.how === 'standing' ? null : laidOn(placed, piece, pose, below, footMm)
   const solids = laid?.solids ?? upright.map((solid) => inTable(solid, pose, footMm))
   const foot = laid ? coverOf(laid.solids) : footOf(piece, pose, placed.part)
@@ -125,9 +125,9 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
 }
 
 /** How much higher than the floor of a vessel a thing comes to rest in it. */
-function liftMm(placed: Placed, piece: StandingPiece, below: Standing, upright: readonly Solid[]): number {
+function liftMm(placed: Placed, below: Standing, upright: readonly Solid[]): number {
   if (below.piece.kind !== 'vessel' || placed.how !== 'standing') return 0
-  return restsAboveFloorMm(below.piece, upright.slice(0, bodyCount(piece)), Math.hypot(placed.xMm, placed.yMm))
+  return restsAboveFloorMm(below.piece, upright.filter(isBody), Math.hypot(placed.xMm, placed.yMm))
 }
 
 /** A piece that leans, hangs or goes round; null when such a piece cannot, and it is then taken to stand there. */
@@ -151,7 +151,7 @@ function laidOn(placed: Placed, piece: StandingPiece, pose: Pose, below: Standin
 
 /** A piece without its flowers or its candle. */
 export function bodySolids(one: Standing): readonly WorldSolid[] {
-  return one.solids.slice(0, bodyCount(one.piece))
+  return one.solids.filter(isBody)
 }
 
 const pliantForms = ['garland', 'beads', 'greens', 'throw', 'lights', 'wreath']
@@ -185,8 +185,9 @@ function coverOf(solids: readonly WorldSolid[]): Footprint {
 export function inTable(solid: Solid, { x, y, turnRad }: Pose, footMm: number): WorldSolid {
   const z0Mm = solid.z0Mm + footMm
   const z1Mm = solid.z1Mm + footMm
-  if (solid.kind === 'frustum') return { kind: 'frustum', x, y, turnRad, z0Mm, z1Mm, r0Mm: solid.r0Mm, r1Mm: solid.r1Mm, opacity: solid.opacity }
-  return { kind: 'box', x, y, turnRad, z0Mm, z1Mm, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm, opacity: solid.opacity }
+  if (solid.kind === 'frustum')
+    return { kind: 'frustum', part: solid.part, x, y, turnRad, z0Mm, z1Mm, r0Mm: solid.r0Mm, r1Mm: solid.r1Mm, opacity: solid.opacity }
+  return { kind: 'box', part: solid.part, x, y, turnRad, z0Mm, z1Mm, halfXMm: solid.halfXMm, halfYMm: solid.halfYMm, opacity: solid.opacity }
 }
 
 function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {

@@ -1,25 +1,35 @@
-/** OKLab of an sRGB color `#rrggbb` (Ottosson 2020). */
+import { modeLab65, modeOklab, modeRgb, useMode } from 'culori/fn'
+
+useMode(modeRgb)
+const inOklab = useMode(modeOklab)
+const inLab = useMode(modeLab65)
+
+const known = new Map<string, readonly [number, number, number]>()
+const MOST_KNOWN = 4000
+
+/** OKLab of an sRGB color `#rrggbb`; remembered, for it is asked of every piece all the time. @throws RangeError for what is no color */
 export function oklab(color: string): readonly [lightness: number, a: number, b: number] {
-  const [r, g, b] = [1, 3, 5].map((i) => linear(parseInt(color.slice(i, i + 2), 16) / 255)) as [number, number, number]
-  const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
-  const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
-  const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)
-  return [
-    0.2104542553 * l + 0.793617785 * m - 0.0040720468 * s,
-    1.9779984951 * l - 2.428592205 * m + 0.4505937099 * s,
-    0.0259040371 * l + 0.7827717662 * m - 0.808675766 * s
-  ]
+  const earlier = known.get(color)
+  if (earlier) return earlier
+  const lab = inOklab(color)
+  if (!lab) throw new RangeError(`a color is #rrggbb, got ${color}`)
+  if (known.size >= MOST_KNOWN) known.clear()
+  const found = [lab.l, lab.a, lab.b] as const
+  known.set(color, found)
+  return found
 }
 
-function linear(value: number): number {
-  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
+/** How far two colors lie apart in OKLab. */
+export function colorDistance(a: string, b: string): number {
+  const [l, r] = [oklab(a), oklab(b)]
+  return Math.hypot(l[0] - r[0], l[1] - r[1], l[2] - r[2])
 }
 
-/** Lightness of a color, CIE 1976 L* under D65, 0 to 100. */
+/** Lightness of a color, CIE 1976 L* under D65, 0 to 100. @throws RangeError for what is no color */
 export function lightnessOf(color: string): number {
-  const [r, g, b] = [1, 3, 5].map((i) => linear(parseInt(color.slice(i, i + 2), 16) / 255)) as [number, number, number]
-  const y = 0.2126 * r + 0.7152 * g + 0.0722 * b
-  return y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (y * 24389) / 27
+  const lab = inLab(color)
+  if (!lab) throw new RangeError(`a color is #rrggbb, got ${color}`)
+  return lab.l
 }
 
 /** Words people type for a color. Bounds are our own starting values: chroma under 0.03 has no hue. */

@@ -1,4 +1,5 @@
-import { oklab } from './colorWords.js'
+import { formatHex } from 'culori/fn'
+import { colorDistance } from './colorWords.js'
 
 /** Colors that lie nearer than this in OKLab are one. Our own starting value. */
 const SAME = 0.12
@@ -15,19 +16,13 @@ export function mainColors(rgba: Uint8Array | Uint8ClampedArray): { readonly col
     cells.set(key, { count: cell.count + 1, r: cell.r + r, g: cell.g + g, b: cell.b + b })
   }
   const total = Math.max(1, Math.floor(rgba.length / 4))
-  const found: { color: string; lab: readonly [number, number, number]; count: number }[] = []
+  const found: { color: string; count: number }[] = []
   for (const cell of [...cells.values()].sort((a, b) => b.count - a.count)) {
-    const color = `#${[cell.r, cell.g, cell.b]
-      .map((sum) =>
-        Math.round(sum / cell.count)
-          .toString(16)
-          .padStart(2, '0')
-      )
-      .join('')}`
-    const lab = oklab(color)
-    const near = found.find((one) => Math.hypot(one.lab[0] - lab[0], one.lab[1] - lab[1], one.lab[2] - lab[2]) < SAME)
+    const mean = (sum: number) => sum / cell.count / 255
+    const color = formatHex({ mode: 'rgb', r: mean(cell.r), g: mean(cell.g), b: mean(cell.b) })
+    const near = found.find((one) => colorDistance(one.color, color) < SAME)
     if (near) near.count += cell.count
-    else found.push({ color, lab, count: cell.count })
+    else found.push({ color, count: cell.count })
   }
   return found
     .map(({ color, count }) => ({ color, share: count / total }))

@@ -1,7 +1,7 @@
 import type { PatternName } from '../design/look.js'
 
 /** What a piece does in a pattern. */
-export const roles = ['focal', 'medium', 'small', 'light', 'green', 'base', 'bud', 'food'] as const
+const roles = ['focal', 'medium', 'small', 'light', 'green', 'base', 'bud', 'food'] as const
 export type Role = (typeof roles)[number]
 
 /** A spot for a role, in shares of half the free middle; `on` a base its shares are of the base. */

@@ -1,6 +1,7 @@
 import type { Look, Placed } from '../design/look.js'
 import { newPlaced, plainStems } from '../design/newLook.js'
 import { pieceIndex, piecesOf } from '../design/find.js'
+import { pieceUses } from '../design/pieceUses.js'
 import { isStanding, extentSize, type Candle, type Holder, type StandingPiece, type Stem, type Vessel } from '../design/piece.js'
 import { arrangementNeeds } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
@@ -27,7 +28,7 @@ const BASE_SHARE = 0.9
 /** What the house has for a pattern: every standing piece owned, as often as it is not locked in place or laid for the meal; none that shows a bare back. */
 export function houseUnits(look: Look, freeWidthMm: number, random: Random): Unit[] {
   const locked = new Map<string, number>()
-  for (const { vesselId } of look.menu.dishes) if (vesselId !== null) locked.set(vesselId, Infinity)
+  for (const { role, pieceId } of pieceUses(look)) if (role === 'vessel') locked.set(pieceId, Infinity)
   for (const placed of look.centerpiece) if (placed.locked) locked.set(placed.pieceId, (locked.get(placed.pieceId) ?? 0) + 1)
   const lit = candleFor(look)
   return look.pieces.filter(isStanding).flatMap((piece): Unit[] => {

@@ -26,7 +26,7 @@ const END_MM = 25
 /** Heads at the rim cover this share of what all heads would: our own starting value. */
 const RIM_SHARE = 0.5
 /** A gap or a mouth that shows no more than this reads as covered: our own starting value. */
-export const BARE_MOST = 0.4
+const BARE_MOST = 0.4
 
 /** Everything of the middle that wants covering, with how much of it shows. */
 export function coverThese(look: Parts, standing: readonly Standing[], plan: SeatPlan): CoverThis[] {

@@ -4,7 +4,7 @@ import { countedAs, needs } from '../money/needs.js'
 import { daysBetween } from '../units/clock.js'
 
 /** Pieces laid on one day are free again after so many days: they must be cleared, washed and put back (our own starting value). */
-export const TURNAROUND_DAYS = 1
+const TURNAROUND_DAYS = 1
 
 /** A look of another occasion. */
 export interface OtherLook {

@@ -113,7 +113,7 @@ export function isLow(piece: Piece): boolean {
 }
 
 /** Words, and a size range where a word is one: `8-12in`, `>30cm`, `<10 in` written without a space. */
-export function readQuery(query: string, unit: LengthUnit): { words: string[]; fromMm: number; toMm: number } {
+function readQuery(query: string, unit: LengthUnit): { words: string[]; fromMm: number; toMm: number } {
   let fromMm = 0
   let toMm = Infinity
   const words = query

@@ -1,41 +1,19 @@
-import { allSettings } from './settingIds.js'
-import type { Draft } from 'immer'
 import { makeEdit, type Edit } from './edit.js'
-import type { Look, PlaceSetting } from './look.js'
+import type { Look } from './look.js'
+import { pieceUses, replaceUses } from './pieceUses.js'
 import type { Piece, Vessel } from './piece.js'
 import type { Proposal } from './finding.js'
 
 /** Puts one piece in the place of another wherever the look uses it. */
 export function swapEdit(look: Look, fromId: string, toId: string): Edit {
-  return makeEdit(look, 'cupboard', (draft) => swapIn(draft, fromId, toId))
-}
-
-function swapIn(draft: Draft<Look>, fromId: string, toId: string): void {
-  const { linens } = draft
-  if (linens.clothId === fromId) linens.clothId = toId
-  if (linens.matId === fromId) linens.matId = toId
-  if (linens.runner?.pieceId === fromId) linens.runner.pieceId = toId
-  if (linens.topper?.pieceId === fromId) linens.topper.pieceId = toId
-  for (const setting of allSettings(draft)) swapInSetting(setting, fromId, toId)
-  for (const dish of draft.menu.dishes) {
-    if (dish.vesselId === fromId) dish.vesselId = toId
-    if (dish.toolId === fromId) dish.toolId = toId
-  }
-  for (const placed of draft.centerpiece) {
-    if (placed.pieceId === fromId) placed.pieceId = toId
-    if (placed.candle?.candleId === fromId) placed.candle.candleId = toId
-    if (placed.arrangement?.stems.some((line) => line.stemId === fromId))
-      placed.arrangement.stems = mergeStems(placed.arrangement.stems.map((line) => ({ ...line, stemId: line.stemId === fromId ? toId : line.stemId })))
-  }
-}
-
-function swapInSetting(setting: Draft<PlaceSetting>, fromId: string, toId: string): void {
-  for (const list of [setting.plateIds, setting.glassIds, setting.flatwareIds]) list.forEach((id, i) => id === fromId && (list[i] = toId))
-  for (const substitute of setting.substitutes) if (substitute.pieceId === fromId) substitute.pieceId = toId
-  if (setting.breadPlateId === fromId) setting.breadPlateId = toId
-  if (setting.favorId === fromId) setting.favorId = toId
-  if (setting.starId === fromId) setting.starId = toId
-  if (setting.napkin?.pieceId === fromId) setting.napkin.pieceId = toId
+  const uses = pieceUses(look).filter((use) => use.pieceId === fromId)
+  return makeEdit(look, 'cupboard', (draft) => {
+    replaceUses(draft, uses, toId)
+    for (const { at } of uses.filter((use) => use.role === 'stem')) {
+      const arrangement = draft.centerpiece[at[1] as number]!.arrangement!
+      arrangement.stems = mergeStems(arrangement.stems)
+    }
+  })
 }
 
 /** One entry a stem: the same stem twice is added up. */

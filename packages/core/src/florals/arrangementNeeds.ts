@@ -53,7 +53,7 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   }
 }
 
-export function headMm2(stem: Stem): number {
+function headMm2(stem: Stem): number {
   return Math.PI * (stem.headMm / 2) ** 2
 }
 

@@ -1,5 +1,6 @@
 import { pieceIndex } from '../design/find.js'
-import type { Look, Placed, PlaceSetting } from '../design/look.js'
+import type { Look, Placed } from '../design/look.js'
+import { pieceUses, roleKinds } from '../design/pieceUses.js'
 import { isStanding, type PieceKind } from '../design/piece.js'
 import { isSupport } from '../solids/pieceSolids.js'
 import { isCalendarDay } from '../units/clock.js'
@@ -43,45 +44,18 @@ function timesAndLeaves(look: Look): Fault[] {
   return faults
 }
 
-type Use = readonly [place: string, id: string | null | undefined, kind: PieceKind | readonly PieceKind[] | 'any']
-
 function usedPieces(look: Look): Fault[] {
-  const { linens } = look
-  const uses: Use[] = [
-    ['/linens/clothId', linens.clothId, 'cloth'],
-    ['/linens/runner/pieceId', linens.runner?.pieceId, ['runner', 'cloth']],
-    ['/linens/matId', linens.matId, 'mat'],
-    ['/linens/topper/pieceId', linens.topper?.pieceId, 'cloth'],
-    ...settingUses(look.setting, '/setting'),
-    ...look.kinds.others.flatMap((other, i) => settingUses(other.setting, `/kinds/others/${i}/setting`)),
-    ...look.menu.dishes.map((dish, i): Use => [`/menu/dishes/${i}/vesselId`, dish.vesselId, 'any']),
-    ...look.menu.dishes.map((dish, i): Use => [`/menu/dishes/${i}/toolId`, dish.toolId, 'tool']),
-    ...look.centerpiece.flatMap((placed, i): Use[] => [
-      [`/centerpiece/${i}/candle/candleId`, placed.candle?.candleId, 'candle'],
-      ...(placed.arrangement?.stems ?? []).map((s, j): Use => [`/centerpiece/${i}/arrangement/stems/${j}/stemId`, s.stemId, 'stem'])
-    ]),
-    ...look.offers.map((offer, i): Use => [`/offers/${i}/pieceId`, offer.pieceId, 'any'])
-  ]
   const index = pieceIndex(look)
-  return uses.flatMap(([place, id, kind]): Fault[] => {
-    if (id == null) return []
-    const piece = index.get(id)
-    if (!piece) return [{ place, message: `names the piece ${id}, which the look does not carry` }]
-    if (kind === 'any' || kind === piece.kind || (Array.isArray(kind) && kind.includes(piece.kind))) return []
-    return [{ place, message: `needs a ${String(kind).replace(',', ' or ')}, but ${id} is a ${piece.kind}` }]
+  const offered = look.offers.map(({ pieceId }, i) => ({ role: null, pieceId, at: ['offers', i, 'pieceId'] }))
+  const used = pieceUses(look).filter((use) => use.role !== 'middle' && use.role !== 'star')
+  return [...used, ...offered].flatMap(({ role, pieceId, at }): Fault[] => {
+    const place = `/${at.join('/')}`
+    const piece = index.get(pieceId)
+    if (!piece) return [{ place, message: `names the piece ${pieceId}, which the look does not carry` }]
+    const kinds: readonly PieceKind[] | null = role && roleKinds[role]
+    if (!kinds || kinds.includes(piece.kind)) return []
+    return [{ place, message: `needs a ${kinds.join(' or ')}, but ${pieceId} is a ${piece.kind}` }]
   })
-}
-
-function settingUses(setting: PlaceSetting, place: string): Use[] {
-  return [
-    [`${place}/breadPlateId`, setting.breadPlateId, 'plate'],
-    [`${place}/napkin/pieceId`, setting.napkin?.pieceId, 'napkin'],
-    [`${place}/favorId`, setting.favorId, 'any'],
-    ...setting.plateIds.map((id, i): Use => [`${place}/plateIds/${i}`, id, 'plate']),
-    ...setting.flatwareIds.map((id, i): Use => [`${place}/flatwareIds/${i}`, id, 'flatware']),
-    ...setting.substitutes.map((one, i): Use => [`${place}/substitutes/${i}/pieceId`, one.pieceId, 'flatware']),
-    ...setting.glassIds.map((id, i): Use => [`${place}/glassIds/${i}`, id, 'glass'])
-  ]
 }
 
 function placedFaults(look: Look, placed: Placed, place: string): Fault[] {

@@ -1,3 +1,4 @@
+import { polygonArea, polygonContains, polygonHull } from 'd3-polygon'
 import type { Point } from './point.js'
 
 /** One stretch of a polygon's edge on which guests sit side by side; a polyline, run counter-clockwise. */
@@ -47,21 +48,29 @@ function lengthOf(points: readonly Point[]): number {
   return sum
 }
 
-/** Twice-signed area by the shoelace formula, halved; positive counter-clockwise. */
+type Pair = [number, number]
+const pairs = (points: readonly Point[]): Pair[] => points.map(({ x, y }) => [x, y])
+
+/** Area of a polygon run counter-clockwise; negative clockwise. */
 export function polygonAreaMm2(points: readonly Point[]): number {
-  return points.reduce((sum, p, i) => sum + cross(p, points[(i + 1) % points.length]!), 0) / 2
+  // d3 counts y downward, so that its sign is the other one
+  return -polygonArea(pairs(points))
 }
 
 const cross = (a: Point, b: Point) => a.x * b.y - b.x * a.y
 
-/** Whether a point is inside (even-odd rule); points of the edge may go either way. */
+const pairsKnown = new WeakMap<readonly Point[], Pair[]>()
+
+/** Whether a point is inside; points of the edge may go either way. */
 export function insidePolygon(points: readonly Point[], { x, y }: Point): boolean {
-  let inside = false
-  for (let i = 0, j = points.length - 1; i < points.length; j = i++) {
-    const [a, b] = [points[i]!, points[j]!]
-    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside
-  }
-  return inside
+  const known = pairsKnown.get(points) ?? pairs(points)
+  pairsKnown.set(points, known)
+  return polygonContains(known, [x, y])
+}
+
+/** The convex hull of points, counter-clockwise; empty where they make no area. */
+export function convexHull(points: readonly Pair[]): Pair[] {
+  return polygonHull([...points]) ?? []
 }
 
 /** Distance of a point from the polygon's edge. */
@@ -97,7 +106,8 @@ export function grownPolygon(outline: Polygon, marginMm: number): Polygon {
       const before = points[(i + points.length - 1) % points.length]!
       const after = points[(i + 1) % points.length]!
       const [m, n] = [outward(before, p), outward(p, after)]
-      const scale = marginMm / Math.max(0.2, 1 + m.x * n.x + m.y * n.y)
+      // the miter of two sides whose normals are m and n; a hairpin has none, and no table has one
+      const scale = marginMm / (1 + m.x * n.x + m.y * n.y)
       return { x: p.x + (m.x + n.x) * scale, y: p.y + (m.y + n.y) * scale }
     })
   return {
@@ -109,7 +119,7 @@ export function grownPolygon(outline: Polygon, marginMm: number): Polygon {
 }
 
 /** The outward unit normal of a side run counter-clockwise. */
-export function outward(a: Point, b: Point): Point {
+function outward(a: Point, b: Point): Point {
   const size = Math.hypot(b.x - a.x, b.y - a.y) || 1
   return { x: (b.y - a.y) / size, y: (a.x - b.x) / size }
 }

@@ -2,7 +2,7 @@ import type { Standing } from '../centerpiece/standing.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { combustible } from '../reference/opacity.js'
 import { FLAME_HEIGHT_MM, flameClearance } from '../reference/candles.js'
-import type { WorldSolid } from '../solids/solid.js'
+import { isBody, type WorldSolid } from '../solids/solid.js'
 import type { School } from '../design/look.js'
 import { heightAfterMm } from './candleLife.js'
 
@@ -120,9 +120,8 @@ function nearBurning(flame: Flame, other: Standing, limitMm: number): FlameConfl
 }
 
 /** What of a piece burns: flowers and leaves in a vessel, or the piece itself by its material. */
-export function burningSolids(standing: Standing): readonly WorldSolid[] {
-  const { piece, placed, solids } = standing
-  if (piece.kind === 'vessel' && placed.arrangement) return combustible[piece.material] ? solids : solids.slice(2)
-  if (piece.kind === 'holder') return combustible[piece.material] ? solids.slice(0, piece.heightMm > 12 ? 2 : 1) : []
-  return combustible[piece.material] ? solids : []
+function burningSolids(standing: Standing): readonly WorldSolid[] {
+  const { piece, solids } = standing
+  const burns = combustible[piece.material]
+  return solids.filter((solid) => solid.part === 'stems' || solid.part === 'heads' || (burns && isBody(solid)))
 }

@@ -23,7 +23,7 @@ type Cover = readonly Footprint[]
 /** A seam is looked at in so many spots across the table. */
 const SEAM_SPOTS = 24
 /** A seam reads as covered when no more than this share of it lies bare: our own starting value. */
-export const SEAM_BARE_SHARE = 0.4
+const SEAM_BARE_SHARE = 0.4
 
 /**
  * Holes, slits and stains of what is laid, and the seam of two cloths joined, each with whether something of the meal covers it. A textile that

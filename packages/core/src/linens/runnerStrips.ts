@@ -84,7 +84,7 @@ function armStrips(size: { readonly lengthMm: number; readonly widthMm: number }
 const FACE_TO_FACE_MM = 200
 
 /** Middles along the table of the pairs that sit face to face across it. */
-export function pairMiddles(places: readonly Place[]): number[] {
+function pairMiddles(places: readonly Place[]): number[] {
   const side = (sign: 1 | -1) => places.filter((place) => place.side !== 'head' && place.y * sign > 0 && Math.abs(Math.cos(place.turnRad)) > 0.5)
   const south = side(-1)
   return side(1)

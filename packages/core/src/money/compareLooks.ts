@@ -22,7 +22,7 @@ export interface ComparedLine {
   readonly sides: readonly [ComparedSide | null, ComparedSide | null]
 }
 
-export interface ComparedSide {
+interface ComparedSide {
   readonly needed: number
   readonly short: number
   /** Of whole packs. */
@@ -30,7 +30,7 @@ export interface ComparedSide {
   readonly gapPieces: number
 }
 
-export interface ComparedSums {
+interface ComparedSums {
   readonly cents: number
   readonly perGuestCents: number
   /** Pieces without a known price; with any, the sum is too low and the comparison not fair. */

@@ -26,7 +26,7 @@ export function couponCents(shop: Shop, goodsCents: number): number {
 }
 
 /** Delivery on goods before any coupon. */
-export function deliveryCents(shop: Shop, goodsCents: number): number {
+function deliveryCents(shop: Shop, goodsCents: number): number {
   const { delivery } = shop
   if (!delivery) return 0
   return delivery.freeFromCents !== null && goodsCents >= delivery.freeFromCents ? 0 : delivery.cents

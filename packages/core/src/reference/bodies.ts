@@ -15,7 +15,7 @@ export const sittingEyeHeightMm = {
 export const sittingEyeHeightSdMm = { woman: 33, man: 35 } as const
 
 /** Relaxed sitting against sitting upright: Pheasant 1996 (value from memory). */
-export const SLUMP_MM = 40
+const SLUMP_MM = 40
 
 /** A child's sitting eye height by age: common practice, no source. */
 export const childEyeHeightMm: readonly (readonly [ageYears: number, eyeMm: number])[] = [

@@ -12,8 +12,8 @@ import {
   seatRoomMm,
   wheelchairMm
 } from '../reference/room.js'
-import type { Place } from '../seating/places.js'
 import { tableSeams } from '../seating/polygonTables.js'
+import { behindNeededMm, sideBehind } from '../seating/behind.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 
 type Parts = Pick<Look, 'table' | 'room' | 'linens'>
@@ -21,12 +21,6 @@ type Parts = Pick<Look, 'table' | 'room' | 'linens'>
 /** Clear height for knees under a table; null when its apron was never measured. */
 export function kneeHeightMm({ heightMm, apronMm }: Look['table']): number | null {
   return apronMm === null ? null : heightMm - apronMm
-}
-
-/** The side of the room at a guest's back. */
-export function sideBehind(place: Pick<Place, 'turnRad'>): Side {
-  const [outX, outY] = [Math.sin(place.turnRad), -Math.cos(place.turnRad)]
-  return Math.abs(outX) > Math.abs(outY) ? (outX > 0 ? 'east' : 'west') : outY > 0 ? 'north' : 'south'
 }
 
 /** Wheelchairs, chairs, walls behind, the lamp above and bare seams. */
@@ -126,12 +120,6 @@ function benchFindings({ table }: Parts, plan: SeatPlan): BareFinding[] {
       because: 'bench-room'
     }
   ]
-}
-
-/** Room the seated need behind them on each side; a bench is slid into from its end. */
-export function behindNeededMm(look: Pick<Look, 'table' | 'room'>, guests: readonly Guest[]): number {
-  const bench = look.table.chair.kind === 'bench' ? 0 : BEHIND_WALL_MM
-  return Math.max(bench, look.room.pass ? BEHIND_PASS_MM : 0, guests.some((guest) => guest.wheelchair) ? wheelchairMm.clearDepth : 0)
 }
 
 function behindFindings(look: Parts, plan: SeatPlan): BareFinding[] {

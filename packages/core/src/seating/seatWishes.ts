@@ -2,7 +2,7 @@ import type { Guest, Look, Side } from '../design/look.js'
 import { placeWidthMm } from '../reference/places.js'
 import { distanceMm } from '../geometry/point.js'
 import { wheelchairMm } from '../reference/room.js'
-import { behindNeededMm, sideBehind } from '../room/roomFindings.js'
+import { behindNeededMm, sideBehind } from './behind.js'
 import type { Place } from './places.js'
 
 /** What a seat should give a guest, in the order of how much it counts. Weights: our own starting values. */

@@ -33,7 +33,7 @@ export interface SettingLayout {
 }
 
 /** Air between neighboring items: common practice, no source. */
-export const ITEM_GAP_MM = 10
+const ITEM_GAP_MM = 10
 
 /**
  * Lays out the setting by the ordering rules: plates in the middle 1 in from the edge, forks left, knives and spoons right, dessert pieces

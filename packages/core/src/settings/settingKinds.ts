@@ -26,7 +26,7 @@ export function settingOf(look: Pick<Look, 'setting' | 'kinds'>, key: KindKey): 
 }
 
 /** Up to this age a place is laid for a child: our own starting value. */
-export const SMALL_CHILD_YEARS = 7
+const SMALL_CHILD_YEARS = 7
 
 export function isSmallChild(guest: Guest | undefined): boolean {
   return guest?.body.kind === 'child' && guest.body.ageYears <= SMALL_CHILD_YEARS

@@ -1,7 +1,7 @@
 import type { Sewing } from '../design/look.js'
 
 /** A strip across the fabric: the same pieces side by side, so long along the fabric. */
-export interface CutStrip {
+interface CutStrip {
   readonly lengthMm: number
   readonly pieces: readonly { readonly itemId: string; readonly widthMm: number; readonly lengthMm: number }[]
 }

@@ -5,7 +5,7 @@ export interface StockDemand {
 }
 
 /** A pattern cut so many times: how many of each demand, in the order given. */
-export interface CutPattern {
+interface CutPattern {
   readonly cuts: readonly number[]
   readonly times: number
 }

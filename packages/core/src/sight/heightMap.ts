@@ -12,7 +12,7 @@ export interface HeightMap {
   readonly heightsMm: Float32Array
 }
 
-export const MOST_MM = 700
+const MOST_MM = 700
 /** How thick the thing is that is asked about: a slim vase. Our own starting value. */
 const RADIUS_MM = 40
 const SAMPLE_STEP_MM = 60
@@ -34,6 +34,7 @@ export function heightMap(outline: Outline, lines: SightLines): HeightMap {
 export function tallestMm(at: { readonly x: number; readonly y: number }, lines: SightLines): number {
   const thing = (heightMm: number): WorldSolid => ({
     kind: 'frustum',
+    part: 'body',
     ...at,
     turnRad: 0,
     z0Mm: 0,

@@ -1,3 +1,4 @@
+import { convexHull } from '../geometry/polygon.js'
 import { FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM } from '../reference/bodies.js'
 import { STRIDE, type SightLines } from './sightLines.js'
 import type { SolidBounds, SolidPoints } from './solidPoints.js'
@@ -153,12 +154,12 @@ function nearestScanned({ left, right }: RowEnds, k: number, first: number, last
   return -1
 }
 
-/** The part of a solid between the eye and the face, projected, as a convex outline (Andrew's monotone chain, 1979). */
+/** The part of a solid between the eye and the face, projected, as a convex outline. */
 function clippedHull(lines: SightLines, pair: number, solid: SolidPoints, faceMiddle: number): Spot[] {
   const f = lines.flat
   const o = pair * STRIDE
   const distance = f[o + 5]!
-  const spots: Spot[] = []
+  const spots: [number, number][] = []
   const local = (i: number): [number, number, number] => {
     const dx = solid.corners[3 * i]! - f[o]!
     const dy = solid.corners[3 * i + 1]! - f[o + 1]!
@@ -185,22 +186,5 @@ function clippedHull(lines: SightLines, pair: number, solid: SolidPoints, faceMi
     }
     for (const t of [from, to]) project(Math.max(NEAR_MM, a[0] + t * span), a[1] + t * (b[1] - a[1]), a[2] + t * (b[2] - a[2]))
   }
-  return hullOf(spots)
-}
-
-function hullOf(spots: Spot[]): Spot[] {
-  const sorted = [...spots].sort((a, b) => a[0] - b[0] || a[1] - b[1])
-  const half = (points: Spot[]) => {
-    const chain: Spot[] = []
-    for (const p of points) {
-      while (chain.length >= 2 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, p) <= 0) chain.pop()
-      chain.push(p)
-    }
-    return chain.slice(0, -1)
-  }
-  return [...half(sorted), ...half(sorted.reverse())]
-}
-
-function turn(a: Spot, b: Spot, c: Spot): number {
-  return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+  return convexHull(spots)
 }

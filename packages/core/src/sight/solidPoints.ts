@@ -19,7 +19,7 @@ export interface SolidPoints {
 }
 
 /** Sides of the prism that stands for a frustum. */
-export const RING = 48
+const RING = 48
 
 /** A ring of half its corners outside and half inside the circle, so that it hides as much as the circle does. */
 const RING_SCALE = Math.sqrt((2 * Math.PI) / (RING * Math.sin((2 * Math.PI) / RING)))

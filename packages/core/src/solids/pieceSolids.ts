@@ -9,6 +9,9 @@ export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.8
 
 /** Foot plate of a lantern, below its room; its panes are as thick as they are: our own starting values. */
 export const LANTERN_FLOOR_MM = 12
+/** Foot plate of a candlestick, and how thick its cup is: our own starting values. */
+const HOLDER_FOOT_MM = 12
+const HOLDER_WALL_MM = 3
 /** Post of a tiered stand. */
 const POST_MM = 14
 const PLATE_MM = 6
@@ -49,8 +52,8 @@ function upperSolids(piece: Tray): Solid[] {
   return piece.upper.flatMap((tier, i) => {
     const fromMm = i === 0 ? piece.rimMm : piece.upper[i - 1]!.heightMm
     return [
-      frustum(fromMm, Math.max(fromMm, tier.heightMm - PLATE_MM), POST_MM / 2, POST_MM / 2, share),
-      frustum(tier.heightMm - PLATE_MM, tier.heightMm, tier.diameterMm / 2, tier.diameterMm / 2, share)
+      frustum(fromMm, Math.max(fromMm, tier.heightMm - PLATE_MM), POST_MM / 2, POST_MM / 2, share, 'post'),
+      frustum(tier.heightMm - PLATE_MM, tier.heightMm, tier.diameterMm / 2, tier.diameterMm / 2, share, 'level')
     ]
   })
 }
@@ -64,9 +67,9 @@ function lanternSolids({ baseMm, widestMm, heightMm, depthMm }: Vessel): Solid[]
   const half = baseMm / 2
   const roofMm = Math.min(heightMm, LANTERN_FLOOR_MM + depthMm)
   return [
-    box(0, LANTERN_FLOOR_MM, half, half, opacity.solid),
-    box(LANTERN_FLOOR_MM, roofMm, half, half, opacity.clearGlass),
-    ...(heightMm > roofMm ? [frustum(roofMm, heightMm, widestMm / 2, widestMm / 8, opacity.solid)] : [])
+    box(0, LANTERN_FLOOR_MM, half, half, opacity.solid, 'base'),
+    box(LANTERN_FLOOR_MM, roofMm, half, half, opacity.clearGlass, 'panes'),
+    ...(heightMm > roofMm ? [frustum(roofMm, heightMm, widestMm / 2, widestMm / 8, opacity.solid, 'roof')] : [])
   ]
 }
 
@@ -79,7 +82,7 @@ function vesselSolids(vessel: Vessel): Solid[] {
 
 /** Stems fan out of the mouth to the spread; the upper part is the mass of heads. Shares: docs/decisions/0003-solids.md. */
 export const STEMS_SHARE = 0.35
-export const HEADS_TOP_SHARE = 0.6
+const HEADS_TOP_SHARE = 0.6
 
 function arrangementSolids(vessel: Vessel, arrangement: Arrangement, index: PieceIndex): Solid[] {
   const foot = vessel.heightMm
@@ -88,9 +91,9 @@ function arrangementSolids(vessel: Vessel, arrangement: Arrangement, index: Piec
   const crown = foot + arrangement.riseMm * 0.75
   const r = arrangement.spreadMm / 2
   return [
-    frustum(foot, neck, Math.min(vessel.mouthMm / 2, r), r, opacity.airyBranches),
-    frustum(neck, crown, r, r, massOpacity(arrangement, index)),
-    frustum(crown, top, r, r * HEADS_TOP_SHARE, massOpacity(arrangement, index))
+    frustum(foot, neck, Math.min(vessel.mouthMm / 2, r), r, opacity.airyBranches, 'stems'),
+    frustum(neck, crown, r, r, massOpacity(arrangement, index), 'heads'),
+    frustum(crown, top, r, r * HEADS_TOP_SHARE, massOpacity(arrangement, index), 'heads')
   ]
 }
 
@@ -106,18 +109,23 @@ function massOpacity(arrangement: Arrangement, index: PieceIndex): number {
   return all > 0 && heads / all >= 0.3 ? opacity.looseFlowers : opacity.airyBranches
 }
 
+/** Whether a holder rises on a post above its foot plate. */
+export function hasPost(holder: Holder): boolean {
+  return holder.heightMm > HOLDER_FOOT_MM
+}
+
 function holderSolids(holder: Holder): Solid[] {
   const share = opacityOf(holder.material)
-  const foot = frustum(0, Math.min(12, holder.heightMm), holder.baseMm / 2, holder.baseMm / 2, share)
-  const post = frustum(foot.z1Mm, holder.heightMm, holder.cupMm / 2 + 3, holder.cupMm / 2 + 3, share)
-  const wall = holder.chimney
-    ? [frustum(holder.heightMm, holder.chimney.rimMm, holder.chimney.innerMm / 2 + 3, holder.chimney.innerMm / 2 + 3, opacity.clearGlass)]
-    : []
-  return holder.heightMm > 12 ? [foot, post, ...wall] : [foot, ...wall]
+  const foot = frustum(0, Math.min(HOLDER_FOOT_MM, holder.heightMm), holder.baseMm / 2, holder.baseMm / 2, share, 'base')
+  const cup = holder.cupMm / 2 + HOLDER_WALL_MM
+  const post = hasPost(holder) ? [frustum(foot.z1Mm, holder.heightMm, cup, cup, share, 'post')] : []
+  if (!holder.chimney) return [foot, ...post]
+  const glass = holder.chimney.innerMm / 2 + HOLDER_WALL_MM
+  return [foot, ...post, frustum(holder.heightMm, holder.chimney.rimMm, glass, glass, opacity.clearGlass, 'chimney')]
 }
 
 function candleSolids(holder: Holder, candle: Candle): Solid[] {
-  return [frustum(holder.heightMm, holder.heightMm + candle.heightMm, candle.diameterMm / 2, candle.diameterMm / 2, opacity.solid)]
+  return [frustum(holder.heightMm, holder.heightMm + candle.heightMm, candle.diameterMm / 2, candle.diameterMm / 2, opacity.solid, 'candle')]
 }
 
 function ornamentSolids(piece: Ornament): Solid[] {
@@ -132,9 +140,9 @@ function ornamentSolids(piece: Ornament): Solid[] {
       return [block(piece.extent, 0, piece.heightMm, opacity.airyBranches)]
     case 'compote':
       return [
-        frustum(0, piece.heightMm * 0.45, r * 0.5, r * 0.2, opacityOf(piece.material)),
+        frustum(0, piece.heightMm * 0.45, r * 0.5, r * 0.2, opacityOf(piece.material), 'base'),
         frustum(piece.heightMm * 0.45, piece.heightMm * 0.7, r * 0.4, r, opacityOf(piece.material)),
-        frustum(piece.heightMm * 0.7, piece.heightMm, r * 0.9, r * 0.5, opacity.denseMass)
+        frustum(piece.heightMm * 0.7, piece.heightMm, r * 0.9, r * 0.5, opacity.denseMass, 'fill')
       ]
     default:
       return [block(piece.extent, 0, piece.heightMm, opacity.solid)]
@@ -191,11 +199,4 @@ export function rimHeightMm(piece: Support, level = 0): number | null {
   if (piece.kind === 'riser') return null
   if (piece.kind === 'vessel') return !takesStems(piece) || piece.material === 'glass' ? null : piece.heightMm
   return level === 0 && piece.rimMm > piece.floorMm ? piece.rimMm : null
-}
-
-/** The solids of a piece that are no flowers and no candle. */
-export function bodyCount(piece: StandingPiece): number {
-  if (piece.kind === 'vessel') return piece.form === 'lantern' ? 3 : 2
-  if (piece.kind === 'holder') return piece.heightMm > 12 ? 2 : 1
-  return Infinity
 }

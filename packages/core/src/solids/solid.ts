@@ -1,5 +1,9 @@
 import type { Footprint } from '../geometry/footprint.js'
 
+export const solidParts = ['body', 'base', 'post', 'level', 'panes', 'roof', 'fill', 'chimney', 'candle', 'stems', 'heads'] as const
+/** What a solid is of its piece: the piece itself, or its foot plate, post, levels, panes, roof, what fills it; the glass round a flame; candle and flowers. */
+export type SolidPart = (typeof solidParts)[number]
+
 /**
  * The two shapes every piece is stacked from, in the piece's own frame: z from its foot, its axis at the origin.
  * `opacity` is the share of a face a single look through it hides.
@@ -7,6 +11,7 @@ import type { Footprint } from '../geometry/footprint.js'
 export type Solid =
   | {
       readonly kind: 'frustum'
+      readonly part: SolidPart
       readonly z0Mm: number
       readonly z1Mm: number
       readonly r0Mm: number
@@ -15,6 +20,7 @@ export type Solid =
     }
   | {
       readonly kind: 'box'
+      readonly part: SolidPart
       readonly z0Mm: number
       readonly z1Mm: number
       readonly halfXMm: number
@@ -25,12 +31,17 @@ export type Solid =
 /** A solid in the table's frame; `turnRad` matters to boxes only. */
 export type WorldSolid = Solid & { readonly x: number; readonly y: number; readonly turnRad: number }
 
-export function frustum(z0Mm: number, z1Mm: number, r0Mm: number, r1Mm: number, opacity: number): Solid {
-  return { kind: 'frustum', z0Mm, z1Mm, r0Mm, r1Mm, opacity }
+export function frustum(z0Mm: number, z1Mm: number, r0Mm: number, r1Mm: number, opacity: number, part: SolidPart = 'body'): Solid {
+  return { kind: 'frustum', part, z0Mm, z1Mm, r0Mm, r1Mm, opacity }
 }
 
-export function box(z0Mm: number, z1Mm: number, halfXMm: number, halfYMm: number, opacity: number): Solid {
-  return { kind: 'box', z0Mm, z1Mm, halfXMm, halfYMm, opacity }
+export function box(z0Mm: number, z1Mm: number, halfXMm: number, halfYMm: number, opacity: number, part: SolidPart = 'body'): Solid {
+  return { kind: 'box', part, z0Mm, z1Mm, halfXMm, halfYMm, opacity }
+}
+
+/** Whether a solid is of the piece itself: no flowers, no candle, no glass that is set over it. */
+export function isBody({ part }: Solid): boolean {
+  return part !== 'stems' && part !== 'heads' && part !== 'candle' && part !== 'chimney'
 }
 
 /** Largest horizontal reach from the axis. */

@@ -6,7 +6,7 @@ import { panelOf } from '../solids/panel.js'
 import { footRadiusMm, type Tilt } from './tilt.js'
 
 /** Why a leaning thing does not hold, with what is and what should be; null when it holds. */
-export type LeanFault = DistributiveOmit<FindingOf<'piece.leans'>, 'code' | 'severity' | 'at'>
+type LeanFault = DistributiveOmit<FindingOf<'piece.leans'>, 'code' | 'severity' | 'at'>
 type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never
 
 const degrees = (rad: number) => (rad * 180) / Math.PI

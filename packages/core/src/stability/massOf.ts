@@ -2,7 +2,7 @@ import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
 import { extentSize, type Material, type Tray } from '../design/piece.js'
 import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
-import type { WorldSolid } from '../solids/solid.js'
+import { isBody, type WorldSolid } from '../solids/solid.js'
 
 /** A mass with the height of its center above the tabletop. */
 export interface Mass {
@@ -18,6 +18,9 @@ export function volumeOf(solid: WorldSolid): { readonly mm3: number; readonly ce
   const sum = a * a + a * b + b * b
   return { mm3: (Math.PI * h * sum) / 3, centerMm: sum > 0 ? solid.z0Mm + (h * (a * a + 2 * a * b + 3 * b * b)) / (4 * sum) : solid.z0Mm + h / 2 }
 }
+
+/** Share of a candlestick that is material: our own starting value. */
+const HOLDER_FILL = 0.7
 
 const masses = new WeakMap<Standing, { readonly index: PieceIndex; readonly mass: Mass }>()
 
@@ -36,25 +39,34 @@ export function together(parts: readonly Mass[]): Mass {
 }
 
 function bodyOf(one: Standing): Mass {
-  const { piece, solids, footMm } = one
+  const { piece, footMm } = one
   if (one.manner) return laidMass(one)
+  const body = one.solids.filter(isBody)
   switch (piece.kind) {
     case 'vessel':
-      if (piece.form === 'lantern')
-        return together([filled(solids[0]!, piece.material, 1), shellOf(solids[1]!, 'glass'), ...solids.slice(2).map((roof) => shellOf(roof, piece.material))])
-      return together([...solids.slice(0, 2).map((solid) => shellOf(solid, piece.material)), baseOf(piece.baseMm / 2, footMm, piece.material)])
+      if (piece.form === 'lantern') return together(body.map((solid) => lanternPart(solid, piece.material)))
+      return together([...body.map((solid) => shellOf(solid, piece.material)), baseOf(piece.baseMm / 2, footMm, piece.material)])
     case 'holder':
-      return together(solids.slice(0, piece.heightMm > 12 ? 2 : 1).map((solid) => filled(solid, piece.material, 0.7)))
+      return together(body.map((solid) => filled(solid, piece.material, HOLDER_FILL)))
     case 'tray': {
       const thickMm = floorThickMm(piece)
-      const { mm3 } = volumeOf({ ...solids[0]!, z1Mm: solids[0]!.z0Mm + thickMm })
-      const body = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm - thickMm / 2 }
-      const upper = solids.slice(1).map((solid) => filled(solid, piece.material, Math.min(1, (2 * shellMm[piece.material]) / (solid.z1Mm - solid.z0Mm || 1))))
-      return together([body, ...(piece.rimMm > piece.floorMm ? [shellOf(solids[0]!, piece.material)] : []), ...upper])
+      const parts = body.flatMap((solid) => {
+        if (solid.part !== 'body') return [filled(solid, piece.material, Math.min(1, (2 * shellMm[piece.material]) / (solid.z1Mm - solid.z0Mm || 1)))]
+        const { mm3 } = volumeOf({ ...solid, z1Mm: solid.z0Mm + thickMm })
+        const floor = { grams: grams(mm3, piece.material), centerMm: footMm + piece.floorMm - thickMm / 2 }
+        return piece.rimMm > piece.floorMm ? [floor, shellOf(solid, piece.material)] : [floor]
+      })
+      return together(parts)
     }
     default:
-      return together(solids.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
+      return together(body.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
   }
+}
+
+/** The foot plate is solid, the room has panes of glass, the roof is a sheet. */
+function lanternPart(solid: WorldSolid, material: Material): Mass {
+  if (solid.part === 'base') return filled(solid, material, 1)
+  return shellOf(solid, solid.part === 'panes' ? 'glass' : material)
 }
 
 /** A floor is no thicker than its material is worked, whatever the foot below it. */

@@ -1,5 +1,5 @@
 import type { Standing } from '../centerpiece/standing.js'
-import { oklab } from '../color/colorWords.js'
+import { colorDistance } from '../color/colorWords.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -68,12 +68,6 @@ function seenOf(look: Parts, one: Standing, way: readonly Required<WallSpot>[], 
     }
   }
   return seen
-}
-
-/** How far two colors lie apart in OKLab. */
-export function colorDistance(a: string, b: string): number {
-  const [l, r] = [oklab(a), oklab(b)]
-  return Math.hypot(l[0] - r[0], l[1] - r[1], l[2] - r[2])
 }
 
 /** Cords that do not reach, that are seen, or that would cross a floor people walk on. */

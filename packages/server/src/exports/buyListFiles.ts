@@ -1,4 +1,4 @@
-import { formatAmount, formatLength, orderByDay, pieceIndex, pieceSize, type BuyList, type Look, type Receipt } from '@hestiad/core'
+import { formatAmount, formatLength, orderByDay, pieceIndex, pieceSize, pieceUses, type BuyList, type Look, type Receipt, type UseRole } from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
 const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
@@ -126,16 +126,13 @@ function vesselCards(look: Look): object[] {
   })
 }
 
+/** What the colors of a table are made of: textiles, plates, flowers and what stands in the middle. */
+const colored: readonly UseRole[] = ['cloth', 'topper', 'runner', 'napkin', 'plate', 'middle', 'stem']
+
 function colorCard(look: Look): object {
   const index = pieceIndex(look)
-  const ids = new Set([
-    look.linens.clothId,
-    look.linens.runner?.pieceId,
-    look.setting.napkin?.pieceId,
-    ...look.setting.plateIds,
-    ...look.centerpiece.flatMap((placed) => [placed.pieceId, ...(placed.arrangement?.stems.map((stem) => stem.stemId) ?? [])])
-  ])
-  const pieces = [...ids].flatMap((id) => (id && index.has(id) ? [index.get(id)!] : []))
+  const uses = pieceUses(look).filter((use) => colored.includes(use.role))
+  const pieces = [...new Set(uses.map((use) => use.pieceId))].flatMap((id) => (index.has(id) ? [index.get(id)!] : []))
   const cells = pieces.map((piece) => [{ canvas: [{ type: 'rect', x: 0, y: 0, w: 40, h: 24, color: piece.color }] }, { text: piece.name, fontSize: 7 }])
   const rows = Array.from({ length: Math.ceil(cells.length / 8) }, (_, i) => ({
     columns: cells.slice(8 * i, 8 * i + 8).map((stack) => ({ stack, width: 62 })),

@@ -1,7 +1,7 @@
 import type { Members } from '@hestiad/core/formats'
 import { IsArray, IsObject, ArrayMaxSize, IsString, MaxLength, IsOptional, ValidateNested } from 'class-validator'
 
-export const MOST_HISTORY = 200
+const MOST_HISTORY = 200
 
 /** Edits done and undone, so that undo survives a reload. */
 export class HistoryDto {

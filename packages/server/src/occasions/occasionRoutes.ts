@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
-import { newLook, pieceIndex, type Look } from '@hestiad/core'
+import { newLook, usedIds, type Look } from '@hestiad/core'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
@@ -57,18 +57,6 @@ function byOccasion(rows: readonly LookEntity[]): OccasionAnswer[] {
 
 /** The look with only the pieces it uses and no offers. */
 function small(look: Look): Look {
-  const { linens, setting } = look
-  const used = new Set<string | null | undefined>([
-    linens.clothId,
-    linens.runner?.pieceId,
-    linens.matId,
-    ...setting.plateIds,
-    setting.breadPlateId,
-    setting.napkin?.pieceId,
-    ...setting.flatwareIds,
-    ...setting.glassIds,
-    ...look.centerpiece.flatMap((placed) => [placed.pieceId, placed.candle?.candleId, ...(placed.arrangement?.stems ?? []).map((s) => s.stemId)])
-  ])
-  const index = pieceIndex(look)
-  return { ...look, pieces: [...used].flatMap((id) => (id != null && index.has(id) ? [index.get(id)!] : [])), offers: [] }
+  const used = usedIds(look)
+  return { ...look, pieces: look.pieces.filter((piece) => used.has(piece.id)), offers: [] }
 }

@@ -5,7 +5,7 @@ import type { Solution } from '@hestiad/core'
 import type { SolveAnswer, SolveProgress } from './solveWorker.js'
 
 /** Longest time a plan is worked on; the answer then tells its gap. */
-export const LIMIT_S = 5
+const LIMIT_S = 5
 
 /** Solves integer programs in a thread of its own, one after another. */
 export interface Solver {

@@ -1,10 +1,8 @@
-import { largestMm, oklab, type Piece } from '@hestiad/core'
+import { colorDistance, largestMm, type Piece } from '@hestiad/core'
 
 /** How alike two pieces of the same job are, 0 to 1: color first, then size, then material. Weights are our own starting values. */
-export function likeness(a: Piece, b: Piece): number {
-  const [l1, a1, b1] = oklab(a.color)
-  const [l2, a2, b2] = oklab(b.color)
-  const color = Math.max(0, 1 - Math.hypot(l1 - l2, a1 - a2, b1 - b2) / 0.25)
+function likeness(a: Piece, b: Piece): number {
+  const color = Math.max(0, 1 - colorDistance(a.color, b.color) / 0.25)
   const size = largestMm(a) > 0 && largestMm(b) > 0 ? Math.min(largestMm(a), largestMm(b)) / Math.max(largestMm(a), largestMm(b)) : 1
   return 0.55 * color + 0.3 * Math.max(0, 1 - (1 - size) * 3) + 0.15 * (a.material === b.material ? 1 : 0)
 }

@@ -16,7 +16,7 @@ import { effectWords, remedyWords } from '../shell/words/findings/remedies.js'
 import type { FindingWords, Speaker } from '../shell/words/findings/speaker.js'
 import type { Step } from '../shell/steps.js'
 
-export type Length = (lengthMm: number) => string
+type Length = (lengthMm: number) => string
 
 interface Words {
   readonly t: Composer['t']
@@ -30,7 +30,7 @@ const together = new Intl.ListFormat('en', { type: 'conjunction' })
 const MOST_NAMES = 3
 
 /** What findings and remedies of a look are told with. */
-export function speakerOf({ t, look, length }: Words): Speaker {
+function speakerOf({ t, look, length }: Words): Speaker {
   const index = pieceIndex(look)
   const gone = t('findings.gone')
   const piece = (pieceId: string) => (index.get(pieceId) ?? plainSupplyOf(pieceId))?.name ?? gone

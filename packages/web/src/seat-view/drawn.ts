@@ -1,4 +1,4 @@
-import { pieceIndex, type Look, type SeatPlan, type Standing, type WorldSolid } from '@hestiad/core'
+import { convexHull, pieceIndex, type Look, type SeatPlan, type Standing, type WorldSolid } from '@hestiad/core'
 import { guestEyes, FACE_BELOW_EYES_MM, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM } from '@hestiad/core'
 import { rimOf } from './scene/rim.js'
 import type { Viewpoint } from './viewpoint.js'
@@ -90,21 +90,8 @@ function cornersOf(solid: WorldSolid): Spot[] {
   )
 }
 
-/** The convex hull of points as a path (Andrew's monotone chain). */
+/** The convex hull of points as a path. */
 function hull(points: readonly { x: number; y: number }[]): string {
-  const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y)
-  if (sorted.length < 3) return ''
-  const half = (list: readonly { x: number; y: number }[]) => {
-    const chain: { x: number; y: number }[] = []
-    for (const p of list) {
-      for (;;) {
-        const [a, b] = chain.slice(-2)
-        if (chain.length < 2 || (b!.x - a!.x) * (p.y - a!.y) - (b!.y - a!.y) * (p.x - a!.x) > 0) break
-        chain.pop()
-      }
-      chain.push(p)
-    }
-    return chain.slice(0, -1)
-  }
-  return `M${[...half(sorted), ...half([...sorted].reverse())].map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('L')}Z`
+  const around = convexHull(points.map(({ x, y }) => [x, y]))
+  return around.length === 0 ? '' : `M${around.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { extentSize, seededRandom, vesselBelly, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, hasPost, seededRandom, vesselBelly, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
@@ -114,7 +114,7 @@ const greens = computed(() => {
         </g>
       </g>
     </template>
-    <template v-if="piece.heightMm > 12">
+    <template v-if="hasPost(piece)">
       <path
         :d="`M ${-piece.baseMm / 2} 0 L ${-piece.baseMm / 2} 5 Q ${-piece.cupMm * 0.3} 10 ${-piece.cupMm * 0.3} ${piece.heightMm * 0.45} L ${-piece.cupMm * 0.3} ${piece.heightMm - 18} L ${-piece.cupMm * 0.62} ${piece.heightMm - 14} L ${-piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm + 8} L ${piece.cupMm * 0.62} ${piece.heightMm - 14} L ${piece.cupMm * 0.3} ${piece.heightMm - 18} L ${piece.cupMm * 0.3} ${piece.heightMm * 0.45} Q ${piece.cupMm * 0.3} 10 ${piece.baseMm / 2} 5 L ${piece.baseMm / 2} 0 Z`"
         :fill="piece.color"

@@ -33,7 +33,7 @@ export function extentPath(extent: Extent, corner = 8): string {
   }
 }
 
-export function ellipse(rx: number, ry: number): string {
+function ellipse(rx: number, ry: number): string {
   return `M ${rx} 0 A ${rx} ${ry} 0 0 1 ${-rx} 0 A ${rx} ${ry} 0 0 1 ${rx} 0 Z`
 }
 
