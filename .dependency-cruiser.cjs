@@ -2,7 +2,7 @@ const core = '^packages/core/src'
 /** The folders of the core from the lowest to the highest; what stands on one line knows nothing of its neighbors there but what folder rules allow. */
 const layers = [
   ['units', 'geometry', 'design', 'color'],
-  ['reference', 'subject', 'sewing'],
+  ['reference', 'subject', 'sewing', 'journal'],
   ['solids'],
   ['seating'],
   ['settings'],
@@ -10,7 +10,7 @@ const layers = [
   ['room', 'florals', 'light', 'arranging', 'sight', 'linens', 'menu', 'composition', 'stability', 'wall'],
   ['money'],
   ['buying', 'cupboard', 'assess'],
-  ['edits', 'composer', 'formats']
+  ['composer', 'formats']
 ]
 const above = (line) => layers.slice(line + 1).flat()
 const folders = (names) => `${core}/(${names.join('|')})/`

@@ -5,7 +5,16 @@ import ts from 'typescript-eslint'
 
 export default ts.config(
   {
-    ignores: ['**/dist/**', '**/dist-bench/**', '**/node_modules/**', 'packages/web/src/components.d.ts', '**/migrations/*-*.ts', 'test-results/**', '.data/**']
+    ignores: [
+      '**/dist/**',
+      '**/dist-bench/**',
+      '**/node_modules/**',
+      'packages/web/src/components.d.ts',
+      'packages/web/src/api/schema.d.ts',
+      '**/migrations/*-*.ts',
+      'test-results/**',
+      '.data/**'
+    ]
   },
   js.configs.recommended,
   ...ts.configs.strict,
@@ -31,6 +40,7 @@ export default ts.config(
   {
     rules: {
       'no-undef': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-invalid-void-type': 'off',

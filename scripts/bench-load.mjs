@@ -1,8 +1,10 @@
-// Saves of full looks against a server of its own on this machine, over loopback.
+// Saves of edits against a server of its own on this machine, over loopback.
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { randomUUID } from 'node:crypto'
 import http from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { applyEdit, changePlaced, lookHash } from '../packages/core/dist/index.js'
 import { startServer } from './bench-server.mjs'
 
 const CLIENTS = 8
@@ -28,14 +30,21 @@ function call(address, method, path, body, headers = {}) {
   })
 }
 
+const moveOf = (look, n) => changePlaced(look, look.centerpiece[n % look.centerpiece.length].id, { xMm: (n * 7) % 400, yMm: (n * 3) % 90 })
+
 /** One client with a look of its own, which it saves over and over. */
 async function makeClient(address, text) {
   const { body } = await call(address, 'POST', '/api/looks', text)
   const client = { id: body.id, acknowledged: 1, timesMs: [] }
-  const save = Buffer.from(`{"look":${text},"history":{"past":[],"future":[]}}`)
+  let look = body.look
   client.save = async () => {
     const from = performance.now()
-    const answer = await call(address, 'PUT', `/api/looks/${client.id}`, save, { 'if-match': `"${client.acknowledged}"` })
+    const edit = moveOf(look, client.timesMs.length)
+    const sent = { id: randomUUID(), kind: 'edit', what: edit.what, patches: edit.patches }
+    look = applyEdit(look, edit)
+    const save = JSON.stringify({ base: client.acknowledged, edits: [{ ...sent, of: sent.id }], hash: lookHash(look), window: 'bench' })
+    client.bytes = Buffer.byteLength(save)
+    const answer = await call(address, 'PATCH', `/api/looks/${client.id}`, save)
     if (answer.status !== 200) throw new Error(`a save was answered ${answer.status}`)
     client.acknowledged = answer.body.revision
     client.timesMs.push(performance.now() - from)
@@ -103,6 +112,13 @@ export async function loadBench(root) {
         unit: 'ms',
         baseline: `the median at ${OFFERED_PER_S} saves a second offered for ${RUN_MS / 1000} s`,
         ratio: at(0.99) / at(0.5)
+      },
+      {
+        name: 'edit-bytes',
+        value: clients[0].bytes,
+        unit: 'bytes',
+        baseline: 'the whole look as JSON',
+        ratio: clients[0].bytes / Buffer.byteLength(text)
       }
     ]
   } finally {

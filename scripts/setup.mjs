@@ -1,11 +1,11 @@
-// Installs and builds what is missing or older than its sources. Usage: node scripts/setup.mjs [core|server|web ...]; default all.
+// Installs and builds what is missing or older than its sources. Usage: node scripts/setup.mjs [core|api|server|web ...]; default all.
 import { execFileSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
-const wanted = process.argv[1]?.endsWith('setup.mjs') && process.argv.length > 2 ? process.argv.slice(2) : ['core', 'server', 'web']
+const wanted = process.argv[1]?.endsWith('setup.mjs') && process.argv.length > 2 ? process.argv.slice(2) : ['core', 'api', 'server', 'web']
 const run = (command, args) => execFileSync(command, args, { cwd: root, stdio: 'inherit' })
 const tsc = () => join(root, 'node_modules', 'typescript', 'bin', 'tsc')
 
@@ -16,6 +16,9 @@ function newest(path) {
   return Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
 }
 
+/** What a package is built from beside its own sources. */
+const needs = { core: [], api: ['core'], server: ['core', 'api'], web: ['core', 'api'] }
+
 const lock = join(root, 'package-lock.json')
 const installed = join(root, 'node_modules', '.package-lock.json')
 if (!existsSync(installed) || newest(lock) > newest(installed)) {
@@ -23,9 +26,17 @@ if (!existsSync(installed) || newest(lock) > newest(installed)) {
   run('npm', ['ci'])
 }
 
+/** The calls of the web's API client are made from the description of the API. */
+function makeCalls() {
+  const calls = join(root, 'packages', 'web', 'src', 'api', 'calls.ts')
+  if (newest(calls) >= newest(join(root, 'packages', 'api', 'dist')) && newest(calls) >= newest(join(root, 'scripts', 'api.mjs'))) return
+  run(process.execPath, [join(root, 'scripts', 'api.mjs')])
+}
+
 for (const name of wanted) {
+  if (name === 'web') makeCalls()
   const folder = join(root, 'packages', name)
-  const sources = [join(folder, 'src'), join(folder, 'package.json'), ...(name === 'core' ? [] : [join(root, 'packages', 'core', 'src')])]
+  const sources = [join(folder, 'src'), join(folder, 'package.json'), ...needs[name].map((one) => join(root, 'packages', one, 'src'))]
   const built = join(folder, 'dist', name === 'web' ? 'index.html' : 'index.js')
   const stamp = newest(name === 'server' ? join(folder, 'dist', 'main.js') : built)
   if (stamp > 0 && stamp >= Math.max(...sources.map(newest))) continue

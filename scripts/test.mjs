@@ -47,7 +47,7 @@ if (existsSync(unit)) {
 const browser = join(reports, 'browser.json')
 step('Browser tests', bin('playwright'), ['test', '--reporter=list,json'], {
   cwd: join(root, 'e2e'),
-  env: { ...process.env, CHROMIUM: chromium(), PLAYWRIGHT_JSON_OUTPUT_NAME: browser, HESTIAD_E2E_DATA: join(reports, 'data') }
+  env: { ...process.env, CHROMIUM: chromium(), PLAYWRIGHT_JSON_OUTPUT_NAME: browser }
 })
 if (existsSync(browser)) {
   const { stats } = JSON.parse(readFileSync(browser, 'utf8'))

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { AxeBuilder } from '@axe-core/playwright'
-import { expect, test } from '@playwright/test'
-import { ledger, open, openAgain, panel, saved } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, openAgain, panel, saved, test } from './support.js'
 
 test.describe('the Board', () => {
   test('a piece dragged on the plan moves on the elevation too, one undo takes the whole drag back, keys nudge, turn and take off', async ({ page }) => {
@@ -115,7 +115,6 @@ test('a look file saved from the page opens again, and a spoiled one is refused 
 
 for (const theme of ['day', 'evening'] as const)
   test(`pages have no accessibility fault that axe knows, by ${theme}`, async ({ page }) => {
-    test.setTimeout(240_000)
     await page.goto('/')
     await page.evaluate((t) => localStorage.setItem('theme', t), theme)
     for (const path of [
@@ -127,7 +126,8 @@ for (const theme of ['day', 'evening'] as const)
     ]) {
       await page.goto(path)
       await expect(page.locator('h1, h2').first()).toBeVisible()
-      await page.waitForTimeout(500)
+      await page.waitForLoadState('networkidle')
+      await page.evaluate(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)))
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze()
       expect(
         violations.map(

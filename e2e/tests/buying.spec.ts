@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { ledger, open, panel, saved, step } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, panel, saved, step, test } from './support.js'
 
 const money = async (text: Promise<string | null>) => Number((await text)!.replace('−', '-'))
 

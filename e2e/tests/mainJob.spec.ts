@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { ledger, panel, saved, step } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, panel, saved, step, test } from './support.js'
 
 test('the main job: a table for ten, cloth, settings, a centerpiece too tall, mended, candles, stems, bought inside the budget, still there', async ({
   page
@@ -92,8 +92,9 @@ test('the demo opens with problems and a newcomer mends them by the first remedy
     await open.first().click()
     const warning = panel(page).locator('.finding.warn, .finding.stop').first()
     await warning.locator('.head').click()
+    const told = await warning.locator('.head').innerText()
     await warning.getByRole('button', { name: 'Do it' }).first().click()
-    await page.waitForTimeout(400)
+    await expect(panel(page).locator('.finding .head').filter({ hasText: told })).toHaveCount(0)
   }
   await expect(open).toHaveCount(0)
   await expect(ledger(page, 'faces seen')).toHaveText('90 of 90')

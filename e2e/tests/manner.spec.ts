@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { ledger, open, panel, saved, step } from './support.js'
+import { expect, type Page } from '@playwright/test'
+import { ledger, open, panel, saved, step, test } from './support.js'
 
 const piece = (page: Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { ledger, open, panel, saved, step } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, panel, saved, step, test } from './support.js'
 
 test('linens: each cloth tells its hang, the style its range, and the runner turns on the drawing', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'linens')

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { ledger, open, panel, saved, step } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, panel, saved, step, test } from './support.js'
 
 test('a round table of six from nothing; leaves in, two guests more, and everything follows', async ({ page }) => {
   await page.goto('/')

@@ -1,5 +1,42 @@
-import { readFileSync } from 'node:fs'
-import { expect, type Page } from '@playwright/test'
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { test as base, expect, type Page } from '@playwright/test'
+
+const main = fileURLToPath(new URL('../../packages/server/dist/main.js', import.meta.url))
+
+/** A server of its own with fresh demo data. */
+async function serve(folder: string): Promise<{ address: string; stop: () => Promise<void> }> {
+  const server = spawn(process.execPath, [main, '--port', '0', '--data', folder, '--day', '2027-01-20'], { stdio: ['ignore', 'pipe', 'inherit'] })
+  const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()))
+  const address = await new Promise<string>((resolve, reject) => {
+    server.once('exit', () => reject(new Error('the server ended')))
+    server.stdout.on('data', (text: Buffer) => {
+      const found = /http:\S+/.exec(text.toString())
+      if (found) resolve(found[0])
+    })
+  })
+  return {
+    address,
+    stop: async () => {
+      server.kill()
+      await ended
+    }
+  }
+}
+
+/** Every test has a server and a database of its own, so that none depends on another. */
+export const test = base.extend({
+  baseURL: async ({ browserName: _ }, use) => {
+    const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
+    const { address, stop } = await serve(folder)
+    await use(address)
+    await stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+})
 
 /** Waits until the open look is on the server. */
 export async function saved(page: Page): Promise<void> {

@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test'
-import { ledger, open, openAgain, panel, saved, step } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, openAgain, panel, saved, step, test } from './support.js'
 
 test('with the server away the page says so, keeps what is done, and saves it when the server is back', async ({ page }) => {
   await open(page, 'mending-circle', 'brief')
-  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Budget').fill('95.50')
   await panel(page).getByLabel('Budget').press('Enter')
   await expect(page.locator('header .state')).toContainText('Not saved yet')
@@ -16,7 +16,7 @@ test('with the server away the page says so, keeps what is done, and saves it wh
 
 test('a page closed before it could save finds its work again', async ({ page }) => {
   const id = await open(page, 'mending-circle', 'brief')
-  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await page.route('**/api/looks/**', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Reserve, %').fill('33')
   await panel(page).getByLabel('Reserve, %').press('Enter')
   await expect(page.locator('header .state')).toContainText('Not saved yet')

@@ -16,6 +16,12 @@ export * from './design/foldKinds.js'
 export * from './reference/folds.js'
 export * from './design/find.js'
 export * from './design/edit.js'
+export * from './design/edits/index.js'
+export * from './journal/journal.js'
+export { editsMeet } from './journal/merge.js'
+export { lookHash } from './journal/lookHash.js'
+export { dropEdit, shiftEdit } from './arranging/dragEdits.js'
+export { standAs } from './arranging/standAs.js'
 export {
   newGuest,
   newLook,
@@ -159,7 +165,7 @@ export { buyList, reserveCents, type BuyLine, type BuyList, type PartFigures, ty
 export { assess, createAssessor, type Assessment, type Assessor } from './assess/assess.js'
 export { savings, type Saving } from './assess/savings.js'
 export type { Measured } from './assess/measure.js'
-export { findingCodes, type Figures } from './assess/subjects.js'
+export { findingCodes, subjectNames, type Figures, type SubjectName } from './assess/subjects.js'
 export { planPart } from './seating/parts.js'
 export { layoutPart } from './settings/parts.js'
 export { standingPart } from './centerpiece/parts.js'

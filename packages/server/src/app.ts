@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs'
 import helmet from '@fastify/helmet'
 import fastifyStatic from '@fastify/static'
-import swagger from '@fastify/swagger'
 import Fastify, { type FastifyInstance } from 'fastify'
+import { aboutRoutes } from './about/aboutRoutes.js'
 import { assessRoutes } from './assess/assessRoutes.js'
 import { cupboardRoutes } from './cupboard/cupboardRoutes.js'
 import { ApiError } from './errors.js'
@@ -50,7 +50,6 @@ export async function createApp({ storage, webFolder, logLevel = 'warn', day }: 
     },
     strictTransportSecurity: false
   })
-  await app.register(swagger, { openapi: { info: { title: 'Hestiad', version: '1', description: 'The API of the table rehearsed. Errors: docs/errors.md.' } } })
   const prices = createMarket(day)
   await app.register(occasionRoutes, { storage, prices })
   await app.register(lookRoutes, { storage })
@@ -59,8 +58,7 @@ export async function createApp({ storage, webFolder, logLevel = 'warn', day }: 
   await app.register(planRoutes, { storage, prices })
   await app.register(photoRoutes, { storage })
   await app.register(assessRoutes)
-  app.get('/api/openapi.json', { schema: { tags: ['about'], summary: 'This description' } }, () => Promise.resolve(app.swagger()))
-  app.get('/api/health', { schema: { tags: ['about'], summary: 'Whether the server runs' } }, () => Promise.resolve({ ok: true }))
+  await app.register(aboutRoutes, { storage })
   if (webFolder && existsSync(webFolder)) await serveWeb(app, webFolder)
   else app.setNotFoundHandler(() => Promise.reject(new ApiError('not-found')))
   return app

@@ -5,9 +5,15 @@ export const errorCatalogue = {
   'bad-json': { status: 400, message: 'The request is not readable JSON.' },
   'bad-request': { status: 400, message: 'The request has fields that cannot be used; nothing was changed.' },
   'not-found': { status: 404, message: 'There is nothing at this address; it may have been removed.' },
-  'revision-conflict': { status: 412, message: 'The look was saved elsewhere meanwhile; nothing was overwritten. Keep both, or load the newer one.' },
+  'revision-conflict': {
+    status: 409,
+    message: 'The look was changed elsewhere meanwhile in the same place; nothing was overwritten. Keep both, or load the newer one.'
+  },
+  'hash-differs': { status: 409, message: 'The look here is not the one the edits were made on; nothing was changed. Load it and send the edits again.' },
+  'revision-stale': { status: 412, message: 'The look was saved elsewhere meanwhile; nothing was overwritten. Keep both, or load the newer one.' },
   'too-large': { status: 413, message: 'The request is larger than 8 MB; nothing was changed.' },
   'unsupported-type': { status: 415, message: 'Send application/json, or text/csv where a CSV file is asked for.' },
+  'unusable-edit': { status: 422, message: 'The edit names a place the look does not have; nothing was changed.' },
   'unusable-look': { status: 422, message: 'The file is not a usable look; nothing was changed.' },
   'unusable-cupboard': { status: 422, message: 'The file is not a usable cupboard; no row was taken.' },
   'unusable-offers': { status: 422, message: 'The file is not a usable list of offers; no row was taken.' },

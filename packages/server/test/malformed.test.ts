@@ -1,6 +1,6 @@
 import { seededRandom, type Random } from '@hestiad/core'
 import { expect, it } from 'vitest'
-import { demoLook, history, start } from './support.js'
+import { demoLook, start } from './support.js'
 
 const absurd: readonly unknown[] = [null, -1, 1e308, 'x', '', [], {}, true, '../../etc', '\u0000', { __proto__: null }, [[[[]]]], 1.5, '=cmd', '💥'.repeat(50)]
 const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!
@@ -27,7 +27,10 @@ function spoil(value: unknown, random: Random): void {
 
 it('1,000 malformed looks and requests: never a 5xx, always a code and a place, and nothing stored changes', async () => {
   const { app, storage, stop } = await start()
-  const stored = () => storage.dataSource.query('SELECT id, revision, document FROM look ORDER BY id') as Promise<{ id: string }[]>
+  const stored = () =>
+    storage.dataSource.query('SELECT id, revision, document, (SELECT COUNT(*) FROM edit WHERE lookId = look.id) AS edits FROM look ORDER BY id') as Promise<
+      { id: string }[]
+    >
   const before = JSON.stringify(await stored())
   const random = seededRandom(20_270_206)
   const refused = { count: 0 }
@@ -38,7 +41,7 @@ it('1,000 malformed looks and requests: never a 5xx, always a code and a place, 
     let text = JSON.stringify(look)
     if (i % 10 === 0) text = text.slice(0, Math.floor(random() * text.length))
     if (i % 25 === 0) text = pick(random, ['', '[]', 'null', '{"look":', 'NaN', '\uFEFF{}', '{}'.repeat(3)])
-    const route = pick(random, ['assess', 'import', 'save', 'occasion', 'piece', 'csv'] as const)
+    const route = pick(random, ['assess', 'import', 'save', 'edits', 'occasion', 'piece', 'csv'] as const)
     const json = { 'content-type': 'application/json' }
     const answer = await {
       assess: () => app.inject({ method: 'POST', url: '/api/assess', headers: json, payload: text }),
@@ -48,8 +51,20 @@ it('1,000 malformed looks and requests: never a 5xx, always a code and a place, 
           method: 'PUT',
           url: `/api/looks/${pick(random, ['pearl-anniversary', '%00', 'nobody'])}`,
           headers: { ...json, 'if-match': pick(random, ['"9999"', 'x', '*', '""']) },
-          payload: `{"look":${text || 'null'},"history":${JSON.stringify(pick<unknown>(random, [history, {}, null, { past: 'x', future: [] }]))}}`
+          payload: `{"look":${text || 'null'}}`
         }),
+      edits: () => {
+        const edit: Record<string, unknown> = {
+          id: `e${i}`,
+          kind: 'edit',
+          of: `e${i}`,
+          what: 'move',
+          patches: [{ op: 'replace', path: ['centerpiece', 0, 'xMm'], value: 1 }]
+        }
+        const body: Record<string, unknown> = { base: 1, edits: [edit], hash: 'h', window: 'w' }
+        spoil(random() < 0.5 ? body : edit, random)
+        return app.inject({ method: 'PATCH', url: '/api/looks/pearl-anniversary', headers: json, payload: JSON.stringify(body) })
+      },
       occasion: () =>
         app.inject({
           method: 'POST',

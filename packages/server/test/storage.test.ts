@@ -2,10 +2,11 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { chmodSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { applyEdit, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { errorCatalogue } from '../src/errors.js'
 import { openStorage, StorageProblem } from '../src/storage/openStorage.js'
-import { history, root, start, temporaryFolder } from './support.js'
+import { rename, root, saving, start, temporaryFolder } from './support.js'
 
 const mainFile = join(root, 'packages/server/dist/main.js')
 
@@ -106,13 +107,15 @@ it('after kill -9 amid 500 saves every acknowledged save is there', async () => 
   const clients = ['pearl-anniversary', 'mending-circle', 'ferry-crew', 'ordinary-week']
   let saves = 0
   const client = async (id: string) => {
-    const { look } = (await (await fetch(`${base}/api/looks/${id}`)).json()) as { look: object }
+    let { look } = (await (await fetch(`${base}/api/looks/${id}`)).json()) as { look: Look }
     for (let revision = 1; ; revision++) {
+      const edit = rename(look, `save ${revision + 1}`)
       const answer = await fetch(`${base}/api/looks/${id}`, {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` },
-        body: JSON.stringify({ look: { ...look, name: `save ${revision + 1}` }, history })
+        method: 'PATCH',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(saving(look, revision, [edit]))
       })
+      look = applyEdit(look, edit)
       acknowledged.set(id, ((await answer.json()) as { revision: number }).revision)
       if (++saves === 400) server.kill('SIGKILL')
     }

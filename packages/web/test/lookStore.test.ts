@@ -1,34 +1,82 @@
 import { readFileSync } from 'node:fs'
-import { createAssessor, makeEdit, type BareFinding, type Look } from '@hestiad/core'
+import {
+  afterEntry,
+  applyEdit,
+  changeOccasion,
+  changePlaced,
+  createAssessor,
+  editOfPatches,
+  editsMeet,
+  lookHash,
+  makeEdit,
+  noHistory,
+  type BareFinding,
+  type Edit,
+  type JournalEdit,
+  type Look
+} from '@hestiad/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { api, ApiProblem, type History } from '../src/api/client.js'
+import { api } from '../src/api/calls.js'
+import { ApiProblem } from '../src/api/client.js'
 import { useLook } from '../src/stores/lookStore.js'
 
 const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
-const assessor = createAssessor()
 
+/** The worker, without a thread: it has only what it was told. */
 vi.mock('../src/workers/assessor.js', () => ({
-  startAssessor: () => ({
-    measure: (look: Look) => Promise.resolve(assessor.measure(look)),
-    remedies: (look: Look, finding: BareFinding) => Promise.resolve(assessor.remediesFor(look, finding))
-  })
+  startAssessor: () => {
+    const assessor = createAssessor()
+    let told = demo
+    return {
+      open: (look: Look) => (told = structuredClone(look)),
+      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
+      measure: (held?: Edit) => Promise.resolve({ ...assessor.measure(held ? applyEdit(told, held) : told), tookMs: 0 }),
+      remedies: (finding: BareFinding) => Promise.resolve(assessor.remediesFor(told, finding))
+    }
+  }
 }))
 
-/** A server with one look: saves count the revision up, another window may save in between. */
+/** A server with one look; another window may save in between, it may be down, or hold another look than was sent. */
 function server() {
-  const kept = { revision: 1, look: demo, history: { past: [], future: [] } as History, saves: 0, down: false }
-  vi.spyOn(api, 'look').mockImplementation((id) => Promise.resolve({ id, occasionId: 'o', revision: kept.revision, look: kept.look, history: kept.history }))
-  vi.spyOn(api, 'saveLook').mockImplementation((_id, revision, look, history) => {
-    if (kept.down) return Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', []))
-    if (revision !== kept.revision) return Promise.reject(new ApiProblem('revision-conflict', '', [], kept.revision))
-    Object.assign(kept, { revision: revision + 1, look, history, saves: kept.saves + 1 })
-    return Promise.resolve({ revision: kept.revision })
+  const kept = { revision: 1, look: demo, history: noHistory, journal: [] as JournalEdit[], saves: 0, bytes: 0, down: false, spoil: 0 }
+  const append = (edits: readonly JournalEdit[]) => {
+    for (const edit of edits) {
+      const done = { ...edit, ...editOfPatches(kept.look, edit.what, edit.patches) }
+      Object.assign(kept, { look: applyEdit(kept.look, done), history: afterEntry(kept.history, done), revision: kept.revision + 1 })
+      kept.journal.push(done)
+    }
+  }
+  const answer = () => ({
+    id: 'pearl-anniversary',
+    occasionId: 'o',
+    revision: kept.revision,
+    hash: lookHash(kept.look),
+    look: kept.look,
+    history: kept.history
   })
-  vi.spyOn(api, 'copyLook').mockImplementation((_id, look, name) =>
-    Promise.resolve({ id: 'copy', occasionId: 'o', revision: 1, look: { ...look, name }, history: { past: [], future: [] } })
+  const down = () => Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', []))
+  vi.spyOn(api, 'getLook').mockImplementation(() => (kept.down ? down() : Promise.resolve(structuredClone(answer()))))
+  vi.spyOn(api, 'editsSince').mockImplementation((_, revision) => Promise.resolve({ revision: kept.revision, edits: kept.journal.slice(Number(revision) - 1) }))
+  vi.spyOn(api, 'saveEdits').mockImplementation((_, { base, edits, hash }) => {
+    if (kept.down) return down()
+    const fresh = (structuredClone(edits) as unknown as JournalEdit[]).filter((edit) => !kept.journal.some((one) => one.id === edit.id))
+    const between = kept.journal.slice(base - 1).filter((one) => !edits.some((edit) => edit.id === one.id))
+    if (between.some((one) => fresh.some((edit) => editsMeet(one, edit)))) return Promise.reject(new ApiProblem('revision-conflict', '', []))
+    if (kept.spoil-- > 0) return Promise.reject(new ApiProblem('hash-differs', '', []))
+    append(fresh)
+    if (between.length === 0) expect(lookHash(kept.look)).toBe(hash)
+    Object.assign(kept, { saves: kept.saves + 1, bytes: JSON.stringify({ base, edits, hash }).length })
+    return Promise.resolve({ revision: kept.revision, between, hash: lookHash(kept.look) })
+  })
+  vi.spyOn(api, 'copyLook').mockImplementation((_, { look, name }) =>
+    Promise.resolve({ id: 'copy', occasionId: 'o', revision: 1, hash: '', look: { ...look, name: name ?? look.name }, history: noHistory })
   )
-  return kept
+  let others = 0
+  return Object.assign(kept, {
+    /** Another window makes an edit. */
+    elsewhere: (edit: Edit) => append([{ ...edit, id: `other-${others}`, of: `other-${others++}`, kind: 'edit' }])
+  })
 }
 
 const memory = new Map<string, string>()
@@ -47,7 +95,7 @@ afterEach(() => {
   vi.restoreAllMocks()
 })
 
-const rename = (name: string) => (draft: { name: string }) => void (draft.name = name)
+const rename = (look: Look, name: string) => makeEdit(look, 'rename', (draft) => void (draft.name = name))
 const settle = (ms = 1000) => vi.advanceTimersByTimeAsync(ms)
 
 async function opened() {
@@ -58,13 +106,22 @@ async function opened() {
   return { kept, store }
 }
 
+/** The page loaded anew. */
+async function reopened() {
+  vi.clearAllTimers()
+  setActivePinia(createPinia())
+  const later = useLook()
+  await later.open('pearl-anniversary')
+  return later
+}
+
 describe('the open look', () => {
   it('while a piece is dragged the figures follow it and the look, the panels’ figures and what is saved do not; let go, all are as they were', async () => {
     const { kept, store } = await opened()
     const before = store.look!
     const seen = store.figures!.sight.seen
-    const bare = { ...before, centerpiece: [] }
-    store.showHeld(bare)
+    const bare = makeEdit(before, 'take-off', (draft) => void (draft.centerpiece = []))
+    store.hold(bare)
     await settle(300)
     expect(store.figures!.sight.seen).toBe(store.figures!.sight.pairs)
     expect(seen).toBeLessThan(store.figures!.sight.pairs)
@@ -76,11 +133,8 @@ describe('the open look', () => {
     expect(store.figures!.sight.seen).toBe(seen)
     expect(store.restingFindings).toBe(store.findings)
     expect(kept.saves).toBe(0)
-    store.showHeld(bare)
-    store.commit(
-      before,
-      makeEdit(before, 'take-off', (draft) => void (draft.centerpiece = []))
-    )
+    store.hold(bare)
+    store.apply(bare)
     await settle(1500)
     expect(store.held).toBeUndefined()
     expect(kept.look.centerpiece).toEqual([])
@@ -90,7 +144,7 @@ describe('the open look', () => {
 
   it('is saved within a second, many quick edits in one save', async () => {
     const { kept, store } = await opened()
-    for (let i = 0; i < 10; i++) store.edit('rename', rename(`name ${i}`))
+    for (let i = 0; i < 10; i++) store.run(rename, `name ${i}`)
     expect(kept.saves).toBe(0)
     await settle(1000)
     expect(kept.saves).toBe(1)
@@ -100,8 +154,8 @@ describe('the open look', () => {
 
   it('undoes and redoes, and both survive on the server', async () => {
     const { kept, store } = await opened()
-    store.edit('rename', rename('one'))
-    store.edit('rename', rename('two'))
+    store.run(rename, 'one')
+    store.run(rename, 'two')
     store.undo()
     await settle()
     expect(kept.look.name).toBe('one')
@@ -120,9 +174,9 @@ describe('the open look', () => {
 
   it('a new edit after an undo lets go of what was undone', async () => {
     const { store } = await opened()
-    store.edit('rename', rename('one'))
+    store.run(rename, 'one')
     store.undo()
-    store.edit('rename', rename('other'))
+    store.run(rename, 'other')
     expect(store.future).toEqual([])
     store.redo()
     expect(store.look!.name).toBe('other')
@@ -130,17 +184,54 @@ describe('the open look', () => {
 
   it('an edit that changes nothing is no step of the history', async () => {
     const { store } = await opened()
-    store.edit('rename', rename(demo.name))
+    store.run(rename, demo.name)
     expect(store.past).toEqual([])
   })
 
-  it('saved meanwhile in another window is never overwritten: both can be kept, or the newer loaded', async () => {
+  it('sends what was done and not the look: a move is less than 2 KB', async () => {
     const { kept, store } = await opened()
-    Object.assign(kept, { revision: 2, look: { ...demo, name: 'theirs' } })
-    store.edit('rename', rename('mine'))
+    store.run(changePlaced, demo.centerpiece[0]!.id, { xMm: 12, yMm: 34 })
+    await settle()
+    expect(kept.bytes).toBeGreaterThan(0)
+    expect(kept.bytes).toBeLessThan(2000)
+  })
+
+  it('what another window did in another place is merged without a word, and both can be undone', async () => {
+    const { kept, store } = await opened()
+    kept.elsewhere(changeOccasion(kept.look, { notes: 'theirs' }))
+    store.run(rename, 'mine')
+    await settle()
+    expect(store.saveState).toBe('saved')
+    expect(store.look).toMatchObject({ name: 'mine', occasion: { notes: 'theirs' } })
+    expect(kept.look).toEqual(store.look)
+    expect(store.figures!.sight.seen).toBe(80)
+    store.undo()
+    store.undo()
+    await settle()
+    expect(store.look).toEqual(demo)
+    expect(kept.look).toEqual(demo)
+  })
+
+  it('what another window did while a save was under way lies below what was done since', async () => {
+    const { kept, store } = await opened()
+    store.run(rename, 'first')
+    await vi.advanceTimersByTimeAsync(349)
+    kept.elsewhere(changeOccasion(kept.look, { place: 'Elsewhere' }))
+    await vi.advanceTimersByTimeAsync(1)
+    store.run(changeOccasion, { title: 'Later' })
+    await settle(2000)
+    expect(kept.look).toMatchObject({ name: 'first', occasion: { place: 'Elsewhere', title: 'Later' } })
+    expect(store.look).toEqual(kept.look)
+    expect(store.past.map((edit) => edit.id)).toEqual(kept.history.past.map((edit) => edit.id))
+  })
+
+  it('changed meanwhile in the same place in another window is never overwritten: both can be kept, or the newer loaded', async () => {
+    const { kept, store } = await opened()
+    kept.elsewhere(rename(kept.look, 'theirs'))
+    store.run(rename, 'mine')
     await settle()
     expect(store.saveState).toBe('conflict')
-    store.edit('rename', rename('mine still'))
+    store.run(rename, 'mine still')
     await settle()
     expect(kept.look.name).toBe('theirs')
     expect(await store.keepBoth('mine kept')).toBe('copy')
@@ -151,18 +242,18 @@ describe('the open look', () => {
 
   it('loading the newer one lets this version go and takes theirs', async () => {
     const { kept, store } = await opened()
-    Object.assign(kept, { revision: 2, look: { ...demo, name: 'theirs' } })
-    store.edit('rename', rename('mine'))
+    kept.elsewhere(rename(kept.look, 'theirs'))
+    store.run(rename, 'mine')
     await settle()
     await store.loadNewer()
     expect(store.look!.name).toBe('theirs')
-    expect(store.past).toEqual([])
+    expect(store.past.map((edit) => edit.id)).toEqual(['other-0'])
   })
 
   it('a server that cannot be reached is tried again until it answers, and nothing is lost', async () => {
     const { kept, store } = await opened()
     kept.down = true
-    store.edit('rename', rename('kept through'))
+    store.run(rename, 'kept through')
     await settle()
     expect(store.saveState).toBe('offline')
     expect(store.problem).toContain('cannot be reached')
@@ -172,15 +263,23 @@ describe('the open look', () => {
     expect(store.saveState).toBe('saved')
   })
 
+  it('a server that has another look than was sent is given the edits again, and nobody sees an error', async () => {
+    const { kept, store } = await opened()
+    kept.spoil = 1
+    store.run(rename, 'sent twice')
+    await settle(2000)
+    expect(store.saveState).toBe('saved')
+    expect(store.problem).toBe('')
+    expect(kept.look.name).toBe('sent twice')
+    expect(store.look).toEqual(kept.look)
+  })
+
   it('what a crash kept from being saved is put back at the next opening, with its undo', async () => {
     const { kept, store } = await opened()
     kept.down = true
-    store.edit('rename', rename('before the crash'))
-    vi.clearAllTimers()
+    store.run(rename, 'before the crash')
     kept.down = false
-    setActivePinia(createPinia())
-    const later = useLook()
-    await later.open('pearl-anniversary')
+    const later = await reopened()
     expect(later.look!.name).toBe('before the crash')
     await settle()
     expect(kept.look.name).toBe('before the crash')
@@ -188,16 +287,37 @@ describe('the open look', () => {
     expect(later.look!.name).toBe(demo.name)
   })
 
-  it('a draft of an older revision does not push aside what is newer on the server', async () => {
+  it('a crash after the save and before its answer does not apply it again', async () => {
+    const { kept, store } = await opened()
+    store.run(changePlaced, demo.centerpiece[0]!.id, { xMm: 77 })
+    const draft = new Map(memory)
+    await settle()
+    expect(kept.revision).toBe(2)
+    for (const [key, text] of draft) memory.set(key, text)
+    const later = await reopened()
+    await settle()
+    expect(kept.revision).toBe(2)
+    expect(later.past).toHaveLength(1)
+    expect(memory.size).toBe(0)
+  })
+
+  it('unsaved edits meet what is newer on the server: elsewhere they are merged, in the same place both are kept to choose from', async () => {
     const { kept, store } = await opened()
     kept.down = true
-    store.edit('rename', rename('old draft'))
+    store.run(rename, 'old draft')
+    const draft = new Map(memory)
+    Object.assign(kept, { down: false })
+    kept.elsewhere(changeOccasion(kept.look, { notes: 'newer' }))
+    const merged = await reopened()
+    expect(merged.look).toMatchObject({ name: 'old draft', occasion: { notes: 'newer' } })
     vi.clearAllTimers()
-    Object.assign(kept, { down: false, revision: 5, look: { ...demo, name: 'newer' } })
-    setActivePinia(createPinia())
-    const later = useLook()
-    await later.open('pearl-anniversary')
-    expect(later.look!.name).toBe('newer')
+    kept.elsewhere(rename(kept.look, 'newer name'))
+    for (const [key, text] of draft) memory.set(key, text)
+    const met = await reopened()
+    expect(met.saveState).toBe('conflict')
+    expect(met.look!.name).toBe('old draft')
+    await met.loadNewer()
+    expect(met.look!.name).toBe('newer name')
   })
 
   it('figures, findings and remedies follow the look, and a remedy done is one step to undo', async () => {

@@ -1,11 +1,8 @@
-import { applyEdit, halfLengthMm, makeEdit, newPlaced, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
+import { applyEdit, halfLengthMm, newPlaced, shiftEdit, standings, tableOutline, type Look, type Outline } from '@hestiad/core'
 import { readFileSync } from 'node:fs'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
 import { alongMm, viewport } from '../src/board/viewport.js'
-
-vi.mock('../src/stores/lookStore.js', () => ({ useLook: () => undefined }))
-const { shift } = await import('../src/board/useDrag.js')
 
 const look = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
 const outlines: Outline[] = [
@@ -74,7 +71,7 @@ it('a piece on a turned tray goes where the pointer goes', () => {
   const tray = { ...newPlaced('tray', 'tray-mirror', 40, 10), turnDeg: 70 }
   const on = { ...tray, id: 'on', pieceId: 'persimmons', xMm: 0, yMm: 0, turnDeg: 0, on: 'tray' }
   const start: Look = { ...look, centerpiece: [tray, on] }
-  const moved = applyEdit(start, makeEdit(start, 'move', shift(start, 'on', { x: 60, y: -25 })))
+  const moved = applyEdit(start, shiftEdit(start, 'on', { x: 60, y: -25 }))
   const at = (l: Look) => standings(l)[1]!.pose
   expect(at(moved).x - at(start).x).toBeCloseTo(60, 0)
   expect(at(moved).y - at(start).y).toBeCloseTo(-25, 0)
@@ -86,8 +83,7 @@ it('in mirror mode the like piece moves as its image does: along with it across 
     centerpiece: [newPlaced('a', 'spool-jar', 300, 100), newPlaced('end', 'spool-jar', -300, 100), newPlaced('side', 'spool-jar', 300, -100)]
   }
   const by = { x: 40, y: 25 }
-  const spots = (axis: 'ends' | 'sides' | null) =>
-    applyEdit(start, makeEdit(start, 'move', shift(start, 'a', by, axis))).centerpiece.map((placed) => [placed.xMm, placed.yMm])
+  const spots = (axis: 'ends' | 'sides' | null) => applyEdit(start, shiftEdit(start, 'a', by, axis)).centerpiece.map((placed) => [placed.xMm, placed.yMm])
   expect(spots('ends')).toEqual([
     [340, 125],
     [-340, 125],

@@ -3,13 +3,14 @@ import type { Look } from '../design/look.js'
 import type { Get } from '../subject/part.js'
 import type { Propose, Subject } from '../subject/subject.js'
 import { createEngine } from './engine.js'
-import { subjects, type Figures } from './subjects.js'
+import { subjects, type Figures, type SubjectName } from './subjects.js'
 
 /** A look worked out: what was noticed, the figures once they are asked for, remedies not yet looked for. */
 export interface Measured {
   readonly get: Get
   readonly figures: Figures
   readonly findings: readonly BareFinding[]
+  readonly findingsOf: Readonly<Record<SubjectName, readonly BareFinding[]>>
   /** The few figures a remedy's effect is told in; -1 stands for none. */
   readonly headline: Readonly<Record<EffectFigure, number>>
 }
@@ -27,10 +28,12 @@ export function createMeasure(): Measure {
     const earlier = known.get(look)
     if (earlier) return earlier
     const get = engine(look)
-    const findings = all.flatMap((subject) => get(subject.findings))
+    const findingsOf = Object.fromEntries(all.map((subject) => [subject.name, get(subject.findings)])) as Measured['findingsOf']
+    const findings = Object.values(findingsOf).flat()
     const measured: Measured = {
       get,
       findings,
+      findingsOf,
       get figures() {
         return (told = figuresOf(get, told))
       },

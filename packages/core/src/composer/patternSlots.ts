@@ -1,8 +1,7 @@
 import type { PatternName } from '../design/look.js'
 
 /** What a piece does in a pattern. */
-const roles = ['focal', 'medium', 'small', 'light', 'green', 'base', 'bud', 'food'] as const
-export type Role = (typeof roles)[number]
+export type Role = 'focal' | 'medium' | 'small' | 'light' | 'green' | 'base' | 'bud' | 'food'
 
 /** A spot for a role, in shares of half the free middle; `on` a base its shares are of the base. */
 export interface Slot {

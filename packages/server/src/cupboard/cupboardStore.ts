@@ -42,6 +42,6 @@ export async function putOffers(manager: EntityManager, offers: readonly Offer[]
   const repository = manager.getRepository(OfferEntity)
   const known = new Map((await repository.find({ select: { id: true, position: true } })).map((row) => [row.id, row.position]))
   let next = [...known.values()].reduce((most, position) => Math.max(most, position), -1) + 1
-  const rows = offers.map((offer) => ({ id: offer.id, position: known.get(offer.id) ?? next++, document: JSON.stringify(offer) }))
+  const rows = offers.map((offer) => ({ id: offer.id, position: known.get(offer.id) ?? next++, pieceId: offer.pieceId, document: JSON.stringify(offer) }))
   for (let i = 0; i < rows.length; i += 200) await repository.upsert(rows.slice(i, i + 200), ['id'])
 }

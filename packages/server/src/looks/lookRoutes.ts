@@ -1,61 +1,107 @@
-import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
-import { buyList } from '@hestiad/core'
+import { CopyLookDto, operations, ReplaceLookDto, SaveEditsDto } from '@hestiad/api'
+import { buyList, claimsOn } from '@hestiad/core'
 import { writeBuyListCsv } from '@hestiad/core/formats'
+import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
+import { Between, MoreThan, Not } from 'typeorm'
+import { addDays } from '@hestiad/core'
+import { ApiError } from '../errors.js'
 import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
 import { readDto } from '../http/dto.js'
+import { route } from '../http/route.js'
+import { EditEntity } from '../storage/entities/EditEntity.js'
 import type { Storage } from '../storage/openStorage.js'
-import { CopyLookDto } from './lookDtos.js'
-import { addLook, loadLook, lookAnswer, lookFrom, lookOf } from './lookStore.js'
-import { saveRoute } from './saveRoute.js'
+import { editOf } from './lookBook.js'
+import { lookAnswer } from './lookDtos.js'
+import { addLook, lookFrom, openLook, openLooks } from './lookStore.js'
+import { replaceLook } from './replaceLook.js'
+import { saveEdits } from './saveEdits.js'
 
-type ById = FastifyRequest<{ Params: { id: string } }>
+/** So many entries of a journal are listed. */
+const MOST_LISTED = 500
 
-/** Looks: load, save over a revision, keep a second version, import and export. */
+/** Looks: load, save edits, their journal, keep a second version, import and export. */
 export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { storage }, done) => {
-  const tags = ['looks']
-  app.get('/api/looks/:id', { schema: { tags, summary: 'A look with its revision (ETag) and its undo history' } }, async (request: ById, reply) => {
-    const row = await loadLook(storage, request.params.id)
-    return reply.header('etag', `"${row.revision}"`).send(lookAnswer(row))
+  route(app, operations.getLook, async (request, reply) => {
+    const open = await openLook(storage, request.params['id']!)
+    return reply.header('etag', `"${open.revision}"`).send(lookAnswer(open))
   })
 
-  void app.register(saveRoute, { storage })
+  route(app, operations.saveEdits, async (request, reply) => {
+    const saved = await saveEdits(storage, request.params['id']!, readDto(SaveEditsDto, request.body))
+    return reply.header('etag', `"${saved.revision}"`).send(saved)
+  })
 
-  app.post('/api/looks/:id/copies', { schema: { tags, summary: 'Keep a version as another look of the same occasion' } }, async (request: ById, reply) => {
+  route(app, operations.replaceLook, async (request, reply) => {
+    const id = request.params['id']!
+    const base = revisionOf(request)
+    const { look } = readDto(ReplaceLookDto, request.body)
+    const { revision } = await replaceLook(storage, id, base, lookFrom(look))
+    return reply.header('etag', `"${revision}"`).send({ id, revision })
+  })
+
+  route(app, operations.listEdits, async (request) => {
+    const { id: lookId } = await openLook(storage, request.params['id']!)
+    const select = { id: true, revision: true, kind: true, of: true, what: true, window: true, atMs: true } as const
+    return { edits: await edits().find({ where: { lookId }, select, order: { revision: 'DESC' }, take: MOST_LISTED }) }
+  })
+
+  route(app, operations.editsSince, async (request) => {
+    const open = await openLook(storage, request.params['id']!)
+    const since = Number(request.params['revision'])
+    if (!Number.isInteger(since)) throw new ApiError('bad-request', [{ place: '/revision', message: 'must be a whole number' }])
+    const rows = await edits().find({ where: { lookId: open.id, revision: MoreThan(since) }, order: { revision: 'ASC' } })
+    if (rows.length !== open.revision - since) throw new ApiError('not-found', [{ place: '/revision', message: 'is not in the journal' }])
+    return { revision: open.revision, edits: rows.map(editOf) }
+  })
+
+  route(app, operations.copyLook, async (request, reply) => {
     const dto = readDto(CopyLookDto, request.body)
-    const { occasionId } = await loadLook(storage, request.params.id)
+    const { occasionId } = await openLook(storage, request.params['id']!)
     const look = lookFrom(dto.look)
-    const row = await addLook(storage, { ...look, name: dto.name ?? look.name }, occasionId)
-    return reply.status(201).send(lookAnswer(row))
+    return reply.status(201).send(lookAnswer(await addLook(storage, { ...look, name: dto.name ?? look.name }, occasionId)))
   })
 
-  app.post('/api/looks', { schema: { tags, summary: 'Import a look file as a new occasion' } }, async (request, reply) => {
-    const row = await addLook(storage, lookFrom(request.body))
-    return reply.status(201).send(lookAnswer(row))
+  route(app, operations.importLook, async (request, reply) => reply.status(201).send(lookAnswer(await addLook(storage, lookFrom(request.body)))))
+
+  route(app, operations.lookClaims, async (request) => {
+    const { occasionId, look } = await openLook(storage, request.params['id']!)
+    const { date } = look.occasion
+    const near = await openLooks(storage, { where: { occasionId: Not(occasionId), date: Between(addDays(date, -1), addDays(date, 1)) } })
+    return { claims: claimsOn(look, near) }
   })
 
-  app.get('/api/looks/:id/file', { schema: { tags, summary: 'The look as a file' } }, async (request: ById, reply) => {
-    const row = await loadLook(storage, request.params.id)
-    const look = lookOf(row)
+  route(app, operations.lookFile, async (request, reply) => {
+    const { look } = await openLook(storage, request.params['id']!)
     return download(reply, 'application/json', `${look.occasion.title} ${look.name}.hestiad.json`).send(JSON.stringify(look, null, 1))
   })
 
-  app.get('/api/looks/:id/buy-list.csv', { schema: { tags, summary: 'What is still to buy, as CSV' } }, async (request: ById, reply) => {
-    const row = await loadLook(storage, request.params.id)
-    const look = lookOf(row)
+  route(app, operations.buyListCsv, async (request, reply) => {
+    const { look } = await openLook(storage, request.params['id']!)
     return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
   })
 
-  app.get('/api/looks/:id/buy-list.xlsx', { schema: { tags, summary: 'What is still to buy, as a spreadsheet' } }, async (request: ById, reply) => {
-    const look = lookOf(await loadLook(storage, request.params.id))
+  route(app, operations.buyListXlsx, async (request, reply) => {
+    const { look } = await openLook(storage, request.params['id']!)
     const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
     return download(reply, type, `${look.occasion.title} to buy.xlsx`).send(await buyListXlsx(look, buyList(look)))
   })
 
-  app.get('/api/looks/:id/buy-list.pdf', { schema: { tags, summary: 'What to carry to the shops, as PDF' } }, async (request: ById, reply) => {
-    const look = lookOf(await loadLook(storage, request.params.id))
+  route(app, operations.buyListPdf, async (request, reply) => {
+    const { look } = await openLook(storage, request.params['id']!)
     return download(reply, 'application/pdf', `${look.occasion.title} to buy.pdf`).send(await buyListPdf(look, buyList(look)))
   })
+
+  const edits = () => storage.dataSource.getRepository(EditEntity)
   done()
+}
+
+/** @throws ApiError revision-missing, bad-request */
+function revisionOf(request: Pick<FastifyRequest, 'headers'>): number {
+  const tag = request.headers['if-match']
+  if (tag === undefined) throw new ApiError('revision-missing')
+  const match = /^"?(\d{1,15})"?$/.exec(tag)
+  if (!match) throw new ApiError('bad-request', [{ place: 'If-Match', message: 'must be a revision number in quotes' }])
+  return Number(match[1])
 }
 
 /** Headers of a file to keep; its name without anything a file system minds. */

@@ -1,14 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
 import type { Look } from '@hestiad/core'
-import { fillLook, textOf, validateLook, type LookReader } from '@hestiad/core/formats'
+import { validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
-import type { LookAnswer, LookBytes } from './lookDtos.js'
-
-const NO_HISTORY = { past: [], future: [] }
+import type { OpenLook } from './lookBook.js'
 
 /** A body as a look. @throws ApiError unusable-look naming the places */
 export function lookFrom(value: unknown): Look {
@@ -17,59 +15,36 @@ export function lookFrom(value: unknown): Look {
   return parsed.value
 }
 
-/** The text of a look that may be stored as it is. @throws ApiError unusable-look naming the places */
-export function checkedText(reader: LookReader, { bytes, members }: LookBytes): string {
-  const parsed = reader.read(bytes, members)
-  if (!parsed.ok) throw new ApiError('unusable-look', parsed.faults)
-  return textOf(bytes)
-}
-
 /** @throws ApiError not-found */
-export async function loadLook(storage: Storage, id: string): Promise<LookEntity> {
-  const row = await storage.dataSource.getRepository(LookEntity).findOneBy({ id })
-  if (!row) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
-  return row
+export function openLook(storage: Storage, id: string): Promise<OpenLook> {
+  return storage.book.get(storage.dataSource.manager, id)
 }
 
-/** Saves the text of a checked look over the revision the client began from. @throws ApiError revision-conflict with the newer revision, not-found */
-export function saveLook(storage: Storage, id: string, revision: number, document: string, history: object): Promise<number> {
-  const past = JSON.stringify(history)
-  return storage.writes.run(async (manager) => {
-    const repository = manager.getRepository(LookEntity)
-    const done = await repository.update({ id, revision }, { document, history: past, revision: revision + 1, updatedAtMs: Date.now() })
-    if (done.affected === 1) return revision + 1
-    const now = await repository.findOne({ where: { id }, select: { id: true, revision: true } })
-    if (!now) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
-    throw new ApiError('revision-conflict', [], { revision: now.revision })
-  })
+/** Looks of all occasions, or those of some, each as it is now, the newest first. */
+export async function openLooks(storage: Storage, where: Parameters<ReturnType<typeof repository>['find']>[0] = {}): Promise<OpenLook[]> {
+  const rows = await repository(storage).find({ ...where, select: { id: true }, order: { updatedAtMs: 'DESC' } })
+  const open: OpenLook[] = []
+  for (const { id } of rows) open.push(await openLook(storage, id))
+  return open
 }
+
+const repository = (storage: Storage) => storage.dataSource.getRepository(LookEntity)
 
 /** Adds a look to an occasion, or with a new occasion of its own; the copy gets an id of its own. */
-export function addLook(storage: Storage, look: Look, occasionId?: string): Promise<LookEntity> {
-  return storage.writes.run((manager) => insertLook(manager, look, randomUUID(), occasionId))
+export async function addLook(storage: Storage, look: Look, occasionId?: string): Promise<OpenLook> {
+  const id = randomUUID()
+  await storage.writes.run((manager) => insertLook(manager, look, id, occasionId))
+  return openLook(storage, id)
 }
 
 /** The same inside a transaction, under a given id. */
-export async function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string): Promise<LookEntity> {
-  const occasion = occasionId ?? randomUUID()
+export async function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string): Promise<void> {
   const nowMs = Date.now()
+  const occasion = occasionId ?? randomUUID()
   if (!occasionId) await manager.insert(OccasionEntity, { id: occasion, createdAtMs: nowMs })
-  const row = { id, occasionId: occasion, revision: 1, document: JSON.stringify(look), history: JSON.stringify(NO_HISTORY), updatedAtMs: nowMs }
-  await manager.insert(LookEntity, row)
-  return row
-}
-
-/** The look of a row, under the row's id, made whole when an older version wrote it. */
-export function lookOf(row: Pick<LookEntity, 'document' | 'id'>): Look {
-  return { ...(fillLook(JSON.parse(row.document)) as Look), id: row.id }
-}
-
-export function lookAnswer(row: LookEntity): LookAnswer {
-  return {
-    id: row.id,
-    occasionId: row.occasionId,
-    revision: row.revision,
-    look: lookOf(row),
-    history: JSON.parse(row.history) as LookAnswer['history']
-  }
+  const document = JSON.stringify({ ...look, id })
+  await manager.insert(LookEntity, {
+    ...{ id, occasionId: occasion, revision: 1, documentRevision: 1, updatedAtMs: nowMs },
+    ...{ name: look.name, date: look.occasion.date, document }
+  })
 }

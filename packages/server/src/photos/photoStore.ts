@@ -64,7 +64,7 @@ export async function sweepPhotos(storage: Storage, nowMs: number): Promise<void
       `DELETE FROM photo WHERE createdAtMs < ?
         AND NOT EXISTS (SELECT 1 FROM piece WHERE instr(facts, photo.id) > 0)
         AND NOT EXISTS (SELECT 1 FROM offer WHERE instr(document, photo.id) > 0)
-        AND NOT EXISTS (SELECT 1 FROM look WHERE instr(document, photo.id) > 0 OR instr(history, photo.id) > 0)`,
+        AND NOT EXISTS (SELECT 1 FROM look WHERE instr(document, photo.id) > 0 OR EXISTS (SELECT 1 FROM edit WHERE edit.lookId = look.id AND instr(edit.patches || edit.inverse, photo.id) > 0))`,
       [nowMs - KEPT_UNNAMED_MS]
     )
   )

@@ -7,7 +7,7 @@ import type { Solver } from './solver.js'
 
 /** A plan being made, or made. */
 export type PlanJob =
-  | { readonly state: 'running'; readonly elapsedMs: number; readonly progress: SolveProgress | null }
+  | { readonly state: 'running'; readonly elapsedMs: number; readonly progress?: SolveProgress }
   | { readonly state: 'canceled' }
   | { readonly state: 'failed'; readonly message: string }
   | {
@@ -50,7 +50,7 @@ export function createPlanJobs(solver: Solver) {
   return {
     start(look: PricedLook, day: string): string {
       const id = randomUUID()
-      jobs.set(id, { job: { state: 'running', elapsedMs: 0, progress: null }, stop: new AbortController(), startMs: performance.now() })
+      jobs.set(id, { job: { state: 'running', elapsedMs: 0 }, stop: new AbortController(), startMs: performance.now() })
       for (const old of [...jobs.keys()].slice(0, -KEPT)) jobs.delete(old)
       void run(id, look, day)
       return id

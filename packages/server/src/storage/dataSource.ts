@@ -1,10 +1,12 @@
 import 'reflect-metadata'
 import { DataSource } from 'typeorm'
+import { EditEntity } from './entities/EditEntity.js'
 import { LookEntity } from './entities/LookEntity.js'
 import { OccasionEntity } from './entities/OccasionEntity.js'
 import { OfferEntity } from './entities/OfferEntity.js'
 import { PhotoEntity } from './entities/PhotoEntity.js'
 import { PieceEntity } from './entities/PieceEntity.js'
+import { SetAsideEntity } from './entities/SetAsideEntity.js'
 import { migrations } from './migrations/index.js'
 
 /** The data source of one SQLite file, write-ahead log and foreign keys on; every commit is on the disk when it is answered. */
@@ -12,7 +14,7 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [LookEntity, OccasionEntity, PieceEntity, OfferEntity, PhotoEntity],
+    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

@@ -1,6 +1,7 @@
 import { accessSync, constants, existsSync, mkdirSync } from 'node:fs'
 import { dirname } from 'node:path'
 import type { DataSource } from 'typeorm'
+import { LookBook } from '../looks/lookBook.js'
 import { createDataSource } from './dataSource.js'
 import { migrations } from './migrations/index.js'
 import { WriteQueue } from './writeQueue.js'
@@ -8,6 +9,8 @@ import { WriteQueue } from './writeQueue.js'
 export interface Storage {
   readonly dataSource: DataSource
   readonly writes: WriteQueue
+  /** Looks at hand. */
+  readonly book: LookBook
 }
 
 /** Why a database cannot be used, in words for whoever starts the program; the file is left as it is. */
@@ -20,12 +23,13 @@ export async function openStorage(file: string): Promise<Storage> {
   try {
     await dataSource.initialize()
     await checkHealth(dataSource, file)
+    await keepCopy(dataSource, file)
     await dataSource.runMigrations({ transaction: 'each' })
   } catch (error) {
     if (dataSource.isInitialized) await dataSource.destroy()
     throw error instanceof StorageProblem ? error : problemOf(error as Error, file)
   }
-  return { dataSource, writes: new WriteQueue(dataSource) }
+  return { dataSource, writes: new WriteQueue(dataSource), book: new LookBook() }
 }
 
 function prepareFolder(file: string): void {
@@ -51,6 +55,16 @@ async function checkHealth(dataSource: DataSource, file: string): Promise<void> 
     throw new StorageProblem(
       `The database ${file} was written by a newer version of Hestiad (it knows ${newer[0]!.name}). Nothing was changed. Start the newer version, or name another folder with --data FOLDER.`
     )
+}
+
+/** A copy of the database as it is, before a newer version brings it up to date. */
+async function keepCopy(dataSource: DataSource, file: string): Promise<void> {
+  const [first] = (await dataSource.query("SELECT name FROM sqlite_master WHERE name = 'migrations'")) as unknown[]
+  if (file === ':memory:' || !first) return
+  const [last] = (await dataSource.query('SELECT name FROM migrations ORDER BY timestamp DESC LIMIT 1')) as { name: string }[]
+  if (!last || last.name === migrations[migrations.length - 1]?.name) return
+  const copy = `${file}.before-${migrations[migrations.length - 1]!.name}`
+  if (!existsSync(copy)) await dataSource.query(`VACUUM INTO '${copy.replaceAll("'", "''")}'`)
 }
 
 function damaged(file: string, reason: string): StorageProblem {

@@ -40,7 +40,7 @@ export class WriteQueue {
     const answers: (() => void)[] = []
     try {
       await this.dataSource.transaction(async (manager) => {
-        for (const { job, resolve, reject } of batch) answers.push(await inSavepoint(manager, job, resolve, reject))
+        for (const { job, resolve, reject } of batch) answers.push(await nested(manager, job, resolve, reject))
       })
       for (const answer of answers) answer()
     } catch (error) {
@@ -49,20 +49,12 @@ export class WriteQueue {
   }
 }
 
-async function inSavepoint(
-  manager: EntityManager,
-  job: Job<unknown>,
-  resolve: (value: unknown) => void,
-  reject: (error: unknown) => void
-): Promise<() => void> {
-  await manager.query('SAVEPOINT job')
+/** One job in a transaction within the batch's, which TypeORM keeps as a savepoint. */
+async function nested(manager: EntityManager, job: Job<unknown>, resolve: (value: unknown) => void, reject: (error: unknown) => void): Promise<() => void> {
   try {
-    const value = await job(manager)
-    await manager.query('RELEASE job')
+    const value = await manager.transaction(job)
     return () => resolve(value)
   } catch (error) {
-    await manager.query('ROLLBACK TO job')
-    await manager.query('RELEASE job')
     return () => reject(error)
   }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fromFrame, type SeatPlan } from '@hestiad/core'
+import { exchangeSeats, fromFrame, type SeatPlan } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -27,7 +27,7 @@ const seats = computed(() =>
 )
 
 function exchange(a: number, b: number): void {
-  store.edit('seating', (d) => void ([d.guests[a - 1], d.guests[b - 1]] = [d.guests[b - 1]!, d.guests[a - 1]!]))
+  store.run(exchangeSeats, a, b)
 }
 
 /** A drag that ended here was no click. */

@@ -1,8 +1,7 @@
-import { groupEdit, mirrorEdit, movedWith, takeOffEdit } from '@hestiad/core'
+import { groupEdit, lockPlaced, mirrorEdit, movedWith, shiftEdit, takeOffEdit, turnPlaced } from '@hestiad/core'
 import type { Ref } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
-import { shift } from './useDrag.js'
 
 const TURN_DEG = 5
 const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
@@ -16,39 +15,30 @@ export function useBoardKeys(board: { turned: Ref<boolean>; seat: Ref<number | n
     const id = store.selected
     if (!id || !store.look) return
     const by = board.turned.value ? { x: dy * step, y: -dx * step } : { x: dx * step, y: dy * step }
-    store.edit('move', shift(store.look, id, by, store.mirror))
+    store.run(shiftEdit, id, by, store.mirror)
   }
 
   function turn(byDeg: number): void {
-    const id = store.selected
-    if (!id) return
-    store.edit('turn', (draft) => {
-      const placed = draft.centerpiece.find((p) => p.id === id)
-      if (placed) placed.turnDeg = (((placed.turnDeg + byDeg) % 360) + 360) % 360
-    })
+    if (store.selected) store.run(turnPlaced, store.selected, byDeg)
   }
 
   function takeOff(): void {
     if (!store.selected || !store.look) return
-    store.apply(takeOffEdit(store.look, store.selected))
+    store.run(takeOffEdit, store.selected)
     store.selected = null
   }
 
   function group(): void {
-    if (store.look && store.chosen.length > 0)
-      store.apply(groupEdit(store.look, store.chosen.length > 1 ? store.chosen : movedWith(store.look, store.chosen[0]!)))
+    if (store.look && store.chosen.length > 0) store.run(groupEdit, store.chosen.length > 1 ? store.chosen : movedWith(store.look, store.chosen[0]!))
   }
 
   function lock(): void {
-    store.edit('lock', (draft) => {
-      const chosen = draft.centerpiece.filter((placed) => store.chosen.includes(placed.id))
-      const on = chosen.some((placed) => !placed.locked)
-      for (const placed of chosen) placed.locked = on
-    })
+    const loose = store.look?.centerpiece.some((placed) => store.chosen.includes(placed.id) && !placed.locked) ?? false
+    store.run(lockPlaced, store.chosen, loose)
   }
 
   function mirror(): void {
-    if (store.look && store.selected) store.apply(mirrorEdit(store.look, store.selected, store.mirror ?? 'ends'))
+    if (store.look && store.selected) store.run(mirrorEdit, store.selected, store.mirror ?? 'ends')
   }
 
   function onKey(event: KeyboardEvent): void {

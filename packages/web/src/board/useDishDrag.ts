@@ -1,4 +1,4 @@
-import { applyEdit, makeEdit, type Edit, type Look, type TableDish } from '@hestiad/core'
+import { standDish, type Edit, type Look, type TableDish } from '@hestiad/core'
 import { useLook } from '../stores/lookStore.js'
 import { dragging } from './dragging.js'
 import type { Viewport } from './viewport.js'
@@ -17,10 +17,7 @@ export function useDishDrag(view: () => Viewport) {
       .sort((a, b) => a.vessel - b.vessel)
       .map((one) => ({ xMm: Math.round(one.at?.x ?? 0), yMm: Math.round(one.at?.y ?? 0) }))
     spots[dish.vessel] = { xMm: Math.round(x), yMm: Math.round(y) }
-    return makeEdit(look, 'menu', (draft) => {
-      const target = draft.menu.dishes.find((one) => one.id === dish.dishId)
-      if (target) target.spots = spots.map((spot) => ({ ...spot }))
-    })
+    return standDish(look, dish.dishId, spots)
   }
 
   function begin(event: PointerEvent, dish: TableDish): void {
@@ -31,10 +28,10 @@ export function useDishDrag(view: () => Viewport) {
       move: (dx, dy) => {
         const by = view().moved(dx, dy)
         const edit = placed(base, dish, at.x + by.x, at.y + by.y)
-        store.showHeld(applyEdit(base, edit))
+        store.hold(edit)
         return edit
       },
-      drop: (edit) => store.commit(base, edit),
+      drop: (edit) => store.apply(edit),
       cancel: () => store.letGo()
     })
   }
@@ -49,10 +46,7 @@ export function useDishDrag(view: () => Viewport) {
   }
 
   function letGo(dish: TableDish): void {
-    store.edit('menu', (draft) => {
-      const target = draft.menu.dishes.find((one) => one.id === dish.dishId)
-      if (target) target.spots = []
-    })
+    store.run(standDish, dish.dishId, [])
   }
   return { begin, nudge, letGo }
 }

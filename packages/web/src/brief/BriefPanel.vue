@@ -1,30 +1,14 @@
 <script setup lang="ts">
-import type { Look } from '@hestiad/core'
+import { changeHousehold, changeOccasion, changeSchool, endAt, moveArrival, type Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import BudgetFields from './BudgetFields.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import TimeField from '../shell/TimeField.vue'
 import { useLook } from '../stores/lookStore.js'
 
-const props = defineProps<{ look: Look }>()
+defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-
-function set<K extends keyof Look['occasion']>(key: K, value: Look['occasion'][K]): void {
-  store.edit('brief', (draft) => void Object.assign(draft.occasion, { [key]: value }))
-}
-
-function setEnd(minute: number): void {
-  set('endMin', minute <= props.look.occasion.arriveMin ? minute + 1440 : minute)
-}
-
-function setArrive(minute: number): void {
-  store.edit('brief', (draft) => {
-    const lasts = draft.occasion.endMin - draft.occasion.arriveMin
-    draft.occasion.arriveMin = minute
-    draft.occasion.endMin = minute + lasts
-  })
-}
 
 const animals = ['cats', 'dogs', 'toddlers'] as const
 </script>
@@ -39,7 +23,7 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
           class="native"
           :value="look.occasion.title"
           maxlength="200"
-          @change="set('title', ($event.target as HTMLInputElement).value)"
+          @change="store.run(changeOccasion, { title: ($event.target as HTMLInputElement).value })"
         />
       </div>
       <div class="field wide">
@@ -49,22 +33,18 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
           type="date"
           class="native"
           :value="look.occasion.date"
-          @change="($event.target as HTMLInputElement).value && set('date', ($event.target as HTMLInputElement).value)"
+          @change="($event.target as HTMLInputElement).value && store.run(changeOccasion, { date: ($event.target as HTMLInputElement).value })"
         />
       </div>
-      <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="setArrive" />
-      <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="setEnd" />
+      <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="store.run(moveArrival, $event)" />
+      <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="store.run(endAt, $event)" />
     </div>
     <BudgetFields :look="look" />
     <hr class="rule" />
     <h3>{{ t('brief.household') }}</h3>
     <div class="checks">
       <label v-for="who in animals" :key="who"
-        ><input
-          type="checkbox"
-          :checked="look.household[who]"
-          @change="store.edit('brief', (d) => void (d.household[who] = ($event.target as HTMLInputElement).checked))"
-        />
+        ><input type="checkbox" :checked="look.household[who]" @change="store.run(changeHousehold, { [who]: ($event.target as HTMLInputElement).checked })" />
         {{ t(`brief.${who}`) }}</label
       >
     </div>
@@ -72,7 +52,7 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
       :label="t('brief.safety')"
       :model-value="look.school.safety"
       :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.safety = $event))"
+      @update:model-value="store.run(changeSchool, { safety: $event })"
     />
     <div class="field">
       <label for="notes">{{ t('brief.notes') }}</label>
@@ -82,7 +62,7 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
         rows="4"
         maxlength="4000"
         :value="look.occasion.notes"
-        @change="set('notes', ($event.target as HTMLTextAreaElement).value)"
+        @change="store.run(changeOccasion, { notes: ($event.target as HTMLTextAreaElement).value })"
       />
     </div>
     <p class="soft small tidy">{{ t('brief.caution') }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
-import type { Look } from '@hestiad/core'
+import { changeBudget, type Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import AmountField from '../shell/AmountField.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -17,12 +17,12 @@ const store = useLook()
       :label="t('newOccasion.budget')"
       :model-value="look.money.totalCents"
       :currency="look.money.currency"
-      @update:model-value="store.edit('money', (d) => void (d.money.totalCents = $event))"
+      @update:model-value="store.run(changeBudget, { totalCents: $event })"
     />
     <CountField
       :label="t('newOccasion.reserve')"
       :model-value="look.money.reservePercent"
-      @update:model-value="store.edit('money', (d) => void (d.money.reservePercent = $event))"
+      @update:model-value="store.run(changeBudget, { reservePercent: $event })"
     />
   </div>
 </template>

@@ -28,7 +28,7 @@ function words(unblock: Unblock): string {
 }
 
 function use(fromId: string, toId: string): void {
-  store.apply(swapEdit(props.look, fromId, toId))
+  store.run(swapEdit, fromId, toId)
 }
 </script>
 

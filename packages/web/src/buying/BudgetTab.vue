@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import {
+  changeBudget,
+  changeBuying,
   findingKey,
   formatAmount,
   MOST_REUSE_PERCENT,
-  needGroups,
-  tableZones,
+  setCap,
+  splitBudget,
   type BuyList,
   type Look,
-  type NeedGroup,
-  type Saving,
-  type TableZone
+  type Saving
 } from '@hestiad/core'
 import { computed, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -39,27 +39,6 @@ watch(
   { immediate: true }
 )
 
-function setSplit(kind: string): void {
-  store.edit('money', (draft) => {
-    const caps = draft.money.split.kind === kind && draft.money.split.kind !== 'plain' ? draft.money.split.caps : []
-    draft.money.split = (kind === 'plain' ? { kind } : { kind, caps }) as typeof draft.money.split
-  })
-}
-
-/** A cap of 0 says that the cupboard supplies the part; null is no cap. */
-function setCap(part: string, capCents: number | null): void {
-  store.edit('money', (draft) => {
-    const now = draft.money.split
-    if (now.kind === 'groups') {
-      now.caps = now.caps.filter((cap) => cap.part !== part)
-      if (capCents !== null && (needGroups as readonly string[]).includes(part)) now.caps.push({ part: part as NeedGroup, capCents })
-    } else if (now.kind === 'zones') {
-      now.caps = now.caps.filter((cap) => cap.part !== part)
-      if (capCents !== null && (tableZones as readonly string[]).includes(part)) now.caps.push({ part: part as TableZone, capCents })
-    }
-  })
-}
-
 const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, length })
 const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === saving.onPieceId)?.name ?? ''
 const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: 'money' } }) + JSON.stringify(saving.params)
@@ -75,7 +54,7 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
       :label="t('buy.split')"
       :model-value="split"
       :choices="(['plain', 'groups', 'zones'] as const).map((value) => ({ value, label: t(`buy.splits.${value}`) }))"
-      @update:model-value="setSplit"
+      @update:model-value="store.run(splitBudget, $event)"
     />
     <table class="figures">
       <thead>
@@ -105,12 +84,12 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
       <AmountField
         v-for="part in parts"
         :key="part.part"
-        :label="`${t(`part.${part.part}`)}, ${t('buy.cap').toLowerCase()}`"
+        :label="t('buy.capOf', { part: t(`part.${part.part}`) })"
         :model-value="part.capCents"
         optional
         :currency="look.money.currency"
-        @update:model-value="setCap(part.part, $event)"
-        @clear="setCap(part.part, null)"
+        @update:model-value="store.run(setCap, part.part, $event)"
+        @clear="store.run(setCap, part.part, null)"
       />
     </div>
     <hr class="rule" />
@@ -131,14 +110,14 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
         :label="t('buy.tripWorth')"
         :model-value="look.buying.tripCents"
         :currency="look.money.currency"
-        @update:model-value="store.edit('money', (d) => void (d.buying.tripCents = $event))"
+        @update:model-value="store.run(changeBuying, { tripCents: $event })"
       />
       <CountField
         :label="t('buy.reuse')"
         :model-value="look.buying.reusePercent"
         :max="MOST_REUSE_PERCENT"
         :step="5"
-        @update:model-value="store.edit('money', (d) => void (d.buying.reusePercent = $event))"
+        @update:model-value="store.run(changeBuying, { reusePercent: $event })"
       />
       <div class="field">
         <label for="tax-percent">{{ t('buy.taxPercent') }}</label>
@@ -150,14 +129,14 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
           :step="0.5"
           :precision="3"
           :controls="false"
-          @update:model-value="store.edit('money', (d) => void (d.money.taxPercent = $event ?? 0))"
+          @update:model-value="store.run(changeBudget, { taxPercent: $event ?? 0 })"
         />
       </div>
       <ChoiceField
         label=" "
         :model-value="look.money.taxMode"
         :choices="(['included', 'added'] as const).map((value) => ({ value, label: t(`buy.taxMode.${value}`) }))"
-        @update:model-value="store.edit('money', (d) => void (d.money.taxMode = $event))"
+        @update:model-value="store.run(changeBudget, { taxMode: $event })"
       />
     </div>
   </div>

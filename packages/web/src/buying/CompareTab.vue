@@ -2,7 +2,7 @@
 import { compareLooks, formatAmount, type CompareTerms, type Look } from '@hestiad/core'
 import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
 import CountField from '../shell/CountField.vue'
 import { useLook } from '../stores/lookStore.js'
 
@@ -22,11 +22,11 @@ const only = (at: 0 | 1) => compared.value?.lines.filter((line) => line.sides[at
 async function load(): Promise<void> {
   failed.value = false
   try {
-    const { occasions } = await api.occasions()
+    const { occasions } = await api.listOccasions()
     const mine = occasions.find((occasion) => occasion.looks.some((one) => one.id === store.id))
     const sorted = [...(mine ? [mine] : []), ...occasions.filter((one) => one !== mine)]
     const ids = sorted.flatMap((occasion) => occasion.looks.map((one) => one.id)).filter((id) => id !== store.id)
-    const looks = await Promise.all(ids.map(async (id) => ({ id, look: (await api.look(id)).look })))
+    const looks = await Promise.all(ids.map(async (id) => ({ id, look: (await api.getLook(id)).look })))
     others.value = looks.filter((one) => one.look.money.currency === props.look.money.currency)
     otherId.value = others.value[0]?.id ?? ''
   } catch {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needGroups, needs, pieceIndex, sameJob, type Look, type Need } from '@hestiad/core'
+import { mixWith, needGroups, needs, pieceIndex, sameJob, type Look, type Need } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -28,13 +28,6 @@ function cover(need: Need): string {
 
 const alike = (need: Need) => props.look.pieces.filter((piece) => piece.id !== need.piece.id && sameJob(piece, need.piece))
 const mixedWith = (need: Need) => props.look.interchangeable.find((group) => group[0] === need.piece.id)?.slice(1) ?? []
-
-function mix(need: Need, ids: readonly string[]): void {
-  store.edit('money', (draft) => {
-    draft.interchangeable = draft.interchangeable.filter((group) => group[0] !== need.piece.id)
-    if (ids.length > 0) draft.interchangeable.push([need.piece.id, ...ids])
-  })
-}
 </script>
 
 <template>
@@ -58,7 +51,11 @@ function mix(need: Need, ids: readonly string[]): void {
               type="checkbox"
               :checked="mixedWith(need).includes(piece.id)"
               @change="
-                mix(need, ($event.target as HTMLInputElement).checked ? [...mixedWith(need), piece.id] : mixedWith(need).filter((id) => id !== piece.id))
+                store.run(
+                  mixWith,
+                  need.piece.id,
+                  ($event.target as HTMLInputElement).checked ? [...mixedWith(need), piece.id] : mixedWith(need).filter((id) => id !== piece.id)
+                )
               "
             />
             {{ piece.name }} ({{ t('buy.owned', { n: piece.owned }) }})</label

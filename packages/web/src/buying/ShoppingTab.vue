@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, numberedId, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
+import { formatAmount, goWithout, lockPacks, markBought, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
 import { Lock, LockOpen } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -40,15 +40,7 @@ function nameOf(offerId: string): string {
 }
 
 function why(line: BuyLine | undefined): string {
-  return line ? `${needReason(line.need, t)}: ${t('buy.need').toLowerCase()} ${line.need.needed}, ${t('buy.own').toLowerCase()} ${line.need.owned}` : ''
-}
-
-function lock(shop: string, slot: string, offerId: string): void {
-  store.edit('money', (draft) => {
-    const order = draft.buying.orders.find((one) => one.shop === shop && one.slot === slot && one.lines.some((line) => line.offerId === offerId))
-    const line = order?.lines.find((one) => one.offerId === offerId)
-    if (line) line.locked = !line.locked
-  })
+  return line ? t('buy.whyLine', { why: needReason(line.need, t), needed: line.need.needed, owned: line.need.owned }) : ''
 }
 
 /** Marked bought at the planned price; the price really paid is put right in Spent. */
@@ -57,7 +49,6 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
   const line = lineOf.value.get(offerId)
   if (!offer || !line) return
   const bought = {
-    id: numberedId('bought', props.look.buying.bought),
     pieceId: line.need.piece.id,
     pieces: packs * offer.packSize,
     cents: packs * (offer.priceCents ?? 0),
@@ -66,18 +57,7 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
     note: '',
     photoId: null
   }
-  store.edit('money', (draft) => {
-    draft.buying.bought.push(bought)
-    for (const one of draft.buying.orders) one.lines = one.lines.filter((l) => l.offerId !== offerId || one.shop !== order.shop || one.slot !== order.slot)
-    draft.buying.orders = draft.buying.orders.filter((one) => one.lines.length > 0)
-  })
-}
-
-function skip(pieceId: string, without: boolean): void {
-  store.edit('money', (draft) => {
-    draft.buying.skipped = draft.buying.skipped.filter((id) => id !== pieceId)
-    if (without) draft.buying.skipped.push(pieceId)
-  })
+  store.run(markBought, bought, { shop: order.shop, slot: order.slot, offerId })
 }
 </script>
 
@@ -103,7 +83,7 @@ function skip(pieceId: string, without: boolean): void {
       }}</span>
     </p>
     <p v-else-if="list.lines.length > 0 && look.buying.orders.length === 0" class="soft small">{{ t('buy.stale') }}</p>
-    <BlockedLines v-if="blocked().length > 0" :look="look" :blocked="blocked()" @skip="skip($event, true)" />
+    <BlockedLines v-if="blocked().length > 0" :look="look" :blocked="blocked()" @skip="store.run(goWithout, $event, true)" />
     <p v-if="list.lines.length === 0" class="soft">{{ t('buy.nothing') }}</p>
     <ChoiceField
       v-if="orders.length > 0"
@@ -139,7 +119,7 @@ function skip(pieceId: string, without: boolean): void {
                 :aria-pressed="line.locked"
                 :aria-label="`${t('buy.lock')}: ${nameOf(line.offerId)}`"
                 :title="t('buy.lock')"
-                @click="lock(order.shop, order.slot, line.offerId)"
+                @click="store.run(lockPacks, { shop: order.shop, slot: order.slot, offerId: line.offerId })"
               >
                 <Lock v-if="line.locked" :size="14" /><LockOpen v-else :size="14" />
               </button>
@@ -161,7 +141,7 @@ function skip(pieceId: string, without: boolean): void {
             ><span class="soft small">{{ why(line) }}</span></span
           >
           <span class="cost bad"
-            >{{ line.gapPieces }} ? <button class="plain link small" @click="skip(line.need.piece.id, true)">{{ t('buy.skip') }}</button></span
+            >{{ line.gapPieces }} ? <button class="plain link small" @click="store.run(goWithout, line.need.piece.id, true)">{{ t('buy.skip') }}</button></span
           >
         </li>
       </ul>
@@ -171,7 +151,7 @@ function skip(pieceId: string, without: boolean): void {
       <ul class="lines">
         <li v-for="line in skipped" :key="line.need.piece.id">
           <span>{{ line.need.piece.name }}</span>
-          <button class="plain link small" @click="skip(line.need.piece.id, false)">{{ t('buy.unskip') }}</button>
+          <button class="plain link small" @click="store.run(goWithout, line.need.piece.id, false)">{{ t('buy.unskip') }}</button>
         </li>
       </ul>
     </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, numberedId, type Bought, type BuyList, type Look } from '@hestiad/core'
+import { changeBought, drawReserve, formatAmount, removeBought, removeDraw, type BuyList, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import AmountField from '../shell/AmountField.vue'
@@ -19,19 +19,8 @@ const cause = ref('')
 const problem = ref('')
 const share = computed(() => Math.min(100, (100 * props.list.spentCents) / Math.max(1, props.list.workingCents)))
 
-function change(id: string, part: Partial<Bought>): void {
-  store.edit('money', (draft) => {
-    const bought = draft.buying.bought.find((one) => one.id === id)
-    if (bought) Object.assign(bought, part)
-  })
-}
-
 function draw(): void {
-  store.edit(
-    'money',
-    (draft) =>
-      void draft.buying.draws.push({ id: numberedId('draw', props.look.buying.draws), cents: drawCents.value, cause: cause.value.trim(), day: today() })
-  )
+  store.run(drawReserve, { cents: drawCents.value, cause: cause.value.trim(), day: today() })
   drawCents.value = 0
   cause.value = ''
 }
@@ -54,9 +43,14 @@ function draw(): void {
           :label="t('buy.paid')"
           :model-value="bought.cents"
           :currency="look.money.currency"
-          @update:model-value="change(bought.id, { cents: $event })"
+          @update:model-value="store.run(changeBought, bought.id, { cents: $event })"
         />
-        <CountField :label="t('buy.pieces')" :model-value="bought.pieces" :max="10000" @update:model-value="change(bought.id, { pieces: $event })" />
+        <CountField
+          :label="t('buy.pieces')"
+          :model-value="bought.pieces"
+          :max="10000"
+          @update:model-value="store.run(changeBought, bought.id, { pieces: $event })"
+        />
         <div class="field">
           <label :for="`${bought.id}-day`">{{ t('buy.day') }}</label>
           <input
@@ -64,7 +58,7 @@ function draw(): void {
             class="native"
             type="date"
             :value="bought.day"
-            @change="($event.target as HTMLInputElement).value && change(bought.id, { day: ($event.target as HTMLInputElement).value })"
+            @change="($event.target as HTMLInputElement).value && store.run(changeBought, bought.id, { day: ($event.target as HTMLInputElement).value })"
           />
         </div>
         <div class="field">
@@ -74,14 +68,14 @@ function draw(): void {
             class="native"
             maxlength="1000"
             :value="bought.note"
-            @change="change(bought.id, { note: ($event.target as HTMLInputElement).value })"
+            @change="store.run(changeBought, bought.id, { note: ($event.target as HTMLInputElement).value })"
           />
         </div>
       </div>
       <p class="row between small">
-        <PhotoInput :label="t('buy.receipt')" @kept="change(bought.id, { photoId: $event })" @problem="problem = $event" />
+        <PhotoInput :label="t('buy.receipt')" @kept="store.run(changeBought, bought.id, { photoId: $event })" @problem="problem = $event" />
         <a v-if="bought.photoId" :href="`/api/photos/${bought.photoId}/large`" target="_blank"><img :src="`/api/photos/${bought.photoId}/small`" alt="" /></a>
-        <button class="plain link" @click="store.edit('money', (d) => void (d.buying.bought = d.buying.bought.filter((one) => one.id !== bought.id)))">
+        <button class="plain link" @click="store.run(removeBought, bought.id)">
           {{ t('buy.undoBought') }}
         </button>
       </p>
@@ -94,13 +88,7 @@ function draw(): void {
       <template v-for="one in look.buying.draws" :key="one.id">
         <dt>
           {{ one.cause }} <span class="soft small">{{ formatDate(one.day) }}</span>
-          <button
-            class="plain link small"
-            :aria-label="`${t('nav.undo')}: ${one.cause}`"
-            @click="store.edit('money', (d) => void (d.buying.draws = d.buying.draws.filter((x) => x.id !== one.id)))"
-          >
-            ×
-          </button>
+          <button class="plain link small" :aria-label="`${t('nav.undo')}: ${one.cause}`" @click="store.run(removeDraw, one.id)">×</button>
         </dt>
         <dd>−{{ money(one.cents) }}</dd>
       </template>

@@ -1,6 +1,7 @@
-import type { Blocked } from '@hestiad/core'
+import { layPlan, type Blocked } from '@hestiad/core'
 import { onUnmounted, ref, shallowRef } from 'vue'
-import { api, type PlanJob } from '../api/client.js'
+import { api } from '../api/calls.js'
+import type { PlanJob } from '../api/client.js'
 import { useLook } from '../stores/lookStore.js'
 
 const ASK_EVERY_MS = 150
@@ -22,13 +23,13 @@ export function usePlan() {
   async function make(): Promise<void> {
     if (!store.look) return
     problem.value = ''
-    job.value = { state: 'running', elapsedMs: 0, progress: null }
+    job.value = { state: 'running', elapsedMs: 0 }
     try {
-      id = (await api.startPlan(store.look)).id
+      id = (await api.startPlan({ look: store.look })).id
       do {
         await new Promise((done) => setTimeout(done, ASK_EVERY_MS))
         if (gone) return
-        job.value = await api.plan(id)
+        job.value = await api.getPlan(id)
       } while (job.value.state === 'running')
       if (job.value.state === 'done') lay(job.value)
       if (job.value.state === 'failed') problem.value = job.value.message
@@ -38,15 +39,8 @@ export function usePlan() {
     }
   }
 
-  function lay(done: Done): void {
-    store.edit('money', (draft) => {
-      draft.offers = structuredClone(done.offers) as typeof draft.offers
-      const known = new Set(draft.pieces.map((piece) => piece.id))
-      draft.pieces.push(...(structuredClone(done.alike.filter((piece) => !known.has(piece.id))) as typeof draft.pieces))
-      draft.shops = structuredClone(done.shops) as typeof draft.shops
-      draft.buying.orders = structuredClone(done.plan.orders.map((one) => one.order)) as typeof draft.buying.orders
-      draft.buying.pricesOn = done.day
-    })
+  function lay({ day, offers, shops, alike, plan }: Done): void {
+    store.run(layPlan, { day, offers, shops, alike, orders: plan.orders.map((one) => one.order) })
   }
 
   async function cancel(): Promise<void> {

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { alignEdit, alongEdgeEdit, distributeEdit, groupEdit, mirrorAxes, mirrorEdit, seatPlan, SHOW_MARGIN_MM, type Look, type Placed } from '@hestiad/core'
+import {
+  alignEdit,
+  alongEdgeEdit,
+  distributeEdit,
+  groupEdit,
+  lockPlaced,
+  mirrorAxes,
+  mirrorEdit,
+  seatPlan,
+  SHOW_MARGIN_MM,
+  type Look,
+  type Placed
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
@@ -17,32 +29,22 @@ const fewOwned = computed(() => {
   return owned < 2 * props.look.centerpiece.filter((one) => one.pieceId === props.placed.pieceId).length
 })
 
-function lock(on: boolean): void {
-  store.edit('lock', (draft) => {
-    for (const placed of draft.centerpiece) if (store.chosen.includes(placed.id)) placed.locked = on
-  })
-}
-
 function group(): void {
   const ids = several.value ? store.chosen : props.look.centerpiece.filter((one) => one.group === props.placed.group).map((one) => one.id)
-  store.apply(groupEdit(props.look, ids))
-}
-
-function mirror(): void {
-  store.apply(mirrorEdit(props.look, props.placed.id, store.mirror ?? 'ends'))
+  store.run(groupEdit, ids)
 }
 
 /** Just inside the places, or two inches from the edge where nobody sits. */
 function alongEdge(): void {
   const depthMm = props.look.guests.length > 0 ? (store.resting?.setting.depthMm ?? 0) : 0
-  store.apply(alongEdgeEdit(props.look, store.chosen, seatPlan(props.look).outline, depthMm + SHOW_MARGIN_MM))
+  store.run(alongEdgeEdit, store.chosen, seatPlan(props.look).outline, depthMm + SHOW_MARGIN_MM)
 }
 </script>
 
 <template>
   <div class="stack actions">
     <div class="pair">
-      <CheckField :label="t('compose.lock')" :model-value="placed.locked" @update:model-value="lock" />
+      <CheckField :label="t('compose.lock')" :model-value="placed.locked" @update:model-value="store.run(lockPlaced, store.chosen, $event)" />
       <SelectField
         v-model="store.mirror"
         :label="t('compose.mirrorMode')"
@@ -52,10 +54,12 @@ function alongEdge(): void {
       />
     </div>
     <div class="row">
-      <el-button size="small" :disabled="placed.on !== null" @click="mirror">{{ t('compose.mirror') }}</el-button>
+      <el-button size="small" :disabled="placed.on !== null" @click="store.run(mirrorEdit, placed.id, store.mirror ?? 'ends')">{{
+        t('compose.mirror')
+      }}</el-button>
       <el-button size="small" :disabled="!several && !grouped" @click="group">{{ grouped ? t('compose.ungroup') : t('compose.group') }}</el-button>
-      <el-button v-if="several" size="small" @click="store.apply(alignEdit(look, store.chosen, 0))">{{ t('compose.align') }}</el-button>
-      <el-button v-if="store.chosen.length > 2" size="small" @click="store.apply(distributeEdit(look, store.chosen))">{{ t('compose.distribute') }}</el-button>
+      <el-button v-if="several" size="small" @click="store.run(alignEdit, store.chosen, 0)">{{ t('compose.align') }}</el-button>
+      <el-button v-if="store.chosen.length > 2" size="small" @click="store.run(distributeEdit, store.chosen)">{{ t('compose.distribute') }}</el-button>
       <el-button v-if="store.chosen.length > 2" size="small" @click="alongEdge">{{ t('compose.alongEdge') }}</el-button>
     </div>
     <p class="soft small">{{ several ? t('compose.several', { n: store.chosen.length }) : fewOwned ? t('compose.mirrorFew') : t('compose.chooseMore') }}</p>

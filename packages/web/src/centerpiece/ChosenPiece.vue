@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
 import {
+  changePlaced,
   formatWeight,
   isStanding,
   isSupport,
+  replacePlaced,
   sameJob,
   standings,
   swapEdit,
-  makeEdit,
   takeOffEdit,
   type Look,
   type Placed,
@@ -40,17 +41,17 @@ const swaps = computed(() => {
 })
 
 function set(part: Partial<Pick<Placed, 'xMm' | 'yMm' | 'turnDeg' | 'atMeal'>>, what: 'move' | 'turn' | 'clear-for-meal'): void {
-  store.edit(what, (d) => void Object.assign(d.centerpiece.find((p) => p.id === props.placed.id) ?? {}, part))
+  store.run(changePlaced, props.placed.id, part, what)
 }
 
 function swap(piece: StandingPiece): void {
   const alone = props.look.centerpiece.filter((p) => p.pieceId === props.placed.pieceId).length === 1
-  if (alone) store.apply(swapEdit(props.look, props.placed.pieceId, piece.id))
-  else store.apply(makeEdit(props.look, 'cupboard', (d) => void (d.centerpiece.find((p) => p.id === props.placed.id)!.pieceId = piece.id)))
+  if (alone) store.run(swapEdit, props.placed.pieceId, piece.id)
+  else store.run(replacePlaced, props.placed.id, piece.id)
 }
 
 function takeOff(): void {
-  store.apply(takeOffEdit(props.look, props.placed.id))
+  store.run(takeOffEdit, props.placed.id)
   store.selected = null
 }
 </script>

@@ -1,20 +1,17 @@
 <script setup lang="ts">
 import {
+  changePlaced,
   formatWeight,
-  halfLengthMm,
   hows,
   insides,
   isPliant,
   isSupport,
-  leanAgainst,
   panelOf,
-  pieceIndex,
-  seatPlan,
+  standAs,
   standings,
   withAllAbove,
   type How,
   type Look,
-  type Placed,
   type Standing
 } from '@hestiad/core'
 import { computed } from 'vue'
@@ -55,24 +52,10 @@ function nearest(how: How): Standing | undefined {
   return servingFor(how).sort((a, b) => far(a) - far(b))[0]
 }
 
-/** On a tray or a riser it goes to the middle; back on the table it keeps its spot; over the table's edge it goes to the right end. */
-function put(how: How, on: string | null): void {
-  const at = props.standing.pose
-  const onto = standings(props.look).find((one) => one.placed.id === on)
-  const panel = panelOf(props.standing.piece)
-  const spot: Partial<Placed> =
-    how === 'leaning' && onto && panel
-      ? leanAgainst(props.standing, onto, panel, 18)
-      : on !== null
-        ? { xMm: 0, yMm: 0 }
-        : how === 'draped'
-          ? { xMm: Math.round(halfLengthMm(seatPlan(props.look).outline)), yMm: 0, turnDeg: 0 }
-          : { xMm: Math.round(at.x), yMm: Math.round(at.y) }
-  store.edit('stand-on', (d) => void Object.assign(d.centerpiece.find((p) => p.id === placed.value.id) ?? {}, { level: 0, ...spot, how, on }))
-}
+const put = (how: How, on: string | null) => store.run(standAs, props.standing, how, on)
 
 function setLevel(level: number): void {
-  store.edit('stand-on', (d) => void Object.assign(d.centerpiece.find((p) => p.id === placed.value.id) ?? {}, { level, xMm: 0, yMm: 0 }))
+  store.run(changePlaced, placed.value.id, { level, xMm: 0, yMm: 0 }, 'stand-on')
 }
 
 const told = computed(() => {
@@ -87,10 +70,7 @@ const told = computed(() => {
   if (manner?.kind === 'around') lines.push(t('compose.ringTold', { has: length(manner.haveMm), needs: length(manner.needMm) }))
   const inside = insides(standings(props.look)).find((one) => one.placedId === placed.value.id)
   if (inside) {
-    const name =
-      pieceIndex(props.look)
-        .get(below.value?.piece.id ?? '')
-        ?.name.toLowerCase() ?? ''
+    const name = below.value?.piece.name ?? ''
     const params = {
       name,
       air: length(inside.airMm),

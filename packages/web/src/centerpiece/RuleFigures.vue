@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BALANCE_MOST, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type Look } from '@hestiad/core'
+import { askAgain, BALANCE_MOST, changeSchool, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -61,23 +61,23 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       :label="t('compose.fullness')"
       :model-value="look.school.fullness"
       :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`compose.fullnesses.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))"
+      @update:model-value="store.run(changeSchool, { fullness: $event })"
     />
     <ChoiceField
       :label="t('compose.symmetry')"
       :model-value="look.school.symmetry"
       :choices="(['symmetric', 'by-weight'] as const).map((value) => ({ value, label: t(`compose.symmetries.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.symmetry = $event))"
+      @update:model-value="store.run(changeSchool, { symmetry: $event })"
     />
     <ChoiceField
       :label="t('compose.groups')"
       :model-value="look.school.groups"
       :choices="(['odd', 'pairs'] as const).map((value) => ({ value, label: t(`compose.groupKinds.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.groups = $event))"
+      @update:model-value="store.run(changeSchool, { groups: $event })"
     />
     <p v-if="look.school.meant.length > 0" class="soft small">
       {{ t('compose.meant', { rules: look.school.meant.map((code) => t(`compose.rules['${code}']`)).join(', ') }) }}
-      <button class="plain link" @click="store.edit('school', (d) => void (d.school.meant = []))">{{ t('compose.ask') }}</button>
+      <button class="plain link" @click="store.run(askAgain)">{{ t('compose.ask') }}</button>
     </p>
   </details>
 </template>

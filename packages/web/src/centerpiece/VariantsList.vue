@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { makeEdit, numberedId, pieceIndex, type Look, type Variant } from '@hestiad/core'
+import { bringBackMiddle, forgetMiddle, rememberMiddle, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -10,32 +10,12 @@ const { t } = useI18n()
 const store = useLook()
 const name = ref('')
 const why = ref('')
-const index = computed(() => pieceIndex(props.look))
 const most = computed(() => props.look.variants.length >= 30)
 
 function putAside(): void {
-  const variant: Variant = {
-    id: numberedId('variant', props.look.variants),
-    name: name.value.trim() || t('compose.variantName', { n: props.look.variants.length + 1 }),
-    why: why.value.trim(),
-    centerpiece: props.look.centerpiece
-  }
-  store.edit('variants', (draft) => void draft.variants.push(structuredClone(variant) as (typeof draft.variants)[number]))
+  store.run(rememberMiddle, name.value.trim() || t('compose.variantName', { n: props.look.variants.length + 1 }), why.value.trim())
   name.value = ''
   why.value = ''
-}
-
-/** What stands now is put aside in its place, so that nothing is lost. */
-function bringBack(variant: Variant): void {
-  store.apply(
-    makeEdit(props.look, 'variants', (draft) => {
-      const slot = draft.variants.find((one) => one.id === variant.id)!
-      const now = draft.centerpiece
-      draft.centerpiece = structuredClone(variant.centerpiece.filter((placed) => index.value.has(placed.pieceId))) as typeof draft.centerpiece
-      slot.centerpiece = now
-      slot.why = t('compose.wasHere')
-    })
-  )
 }
 </script>
 
@@ -48,8 +28,8 @@ function bringBack(variant: Variant): void {
           ><strong>{{ variant.name }}</strong> <span class="soft">{{ variant.why }}</span></span
         >
         <span class="row">
-          <button class="plain link" @click="bringBack(variant)">{{ t('compose.bringBack') }}</button>
-          <button class="plain link" @click="store.edit('variants', (d) => void (d.variants = d.variants.filter((one) => one.id !== variant.id)))">
+          <button class="plain link" @click="store.run(bringBackMiddle, variant.id, t('compose.wasHere'))">{{ t('compose.bringBack') }}</button>
+          <button class="plain link" @click="store.run(forgetMiddle, variant.id)">
             {{ t('compose.forget') }}
           </button>
         </span>

@@ -2,14 +2,15 @@
 import { pieceKinds } from '@hestiad/core'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, ApiProblem, type CupboardPreview, type Fault } from '../api/client.js'
+import { api } from '../api/calls.js'
+import { ApiProblem, type Dto, type Fault } from '../api/client.js'
 
 /** A CSV before it is taken: what each column stands for, the first rows, and every fault by row and column. */
 const props = defineProps<{ text: string }>()
 const emit = defineEmits<{ done: [count: number] }>()
 const shown = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const preview = ref<CupboardPreview>()
+const preview = ref<Dto<'CupboardPreview'>>()
 const map = ref<Record<string, string | null>>({})
 const faults = ref<readonly Fault[]>([])
 const busy = ref(false)
@@ -17,7 +18,7 @@ async function look(chosen?: Record<string, string | null>): Promise<void> {
   busy.value = true
   faults.value = []
   try {
-    preview.value = await api.previewCupboard(props.text, chosen)
+    preview.value = await api.previewCupboard(props.text, chosen ? { map: JSON.stringify(chosen) } : {})
     map.value = { ...preview.value.map }
     faults.value = preview.value.faults
   } catch (error) {
@@ -37,7 +38,7 @@ watch(
 async function take(): Promise<void> {
   busy.value = true
   try {
-    const { imported } = await api.importCupboard(props.text, map.value)
+    const { imported } = await api.importCupboard(props.text, { map: JSON.stringify(map.value) })
     shown.value = false
     emit('done', imported)
   } catch (error) {

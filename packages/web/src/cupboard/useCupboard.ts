@@ -1,7 +1,7 @@
 import { createCupboardSearch, noFacets, type CupboardItem, type Facets, type Uses } from '@hestiad/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
 import { usePreferences } from '../stores/preferences.js'
 
 /** The cupboard on the page: its items, what the search leaves of them, and writing. What is typed is shown at once and kept on the server. */
@@ -30,8 +30,8 @@ export function useCupboard() {
   async function load(): Promise<void> {
     failed.value = false
     try {
-      items.value = (await api.cupboard()).items
-      uses.value = (await api.uses().catch(() => undefined))?.uses ?? {}
+      items.value = (await api.getCupboard()).items
+      uses.value = (await api.cupboardUses().catch(() => undefined))?.uses ?? {}
     } catch {
       failed.value = true
     }
@@ -44,7 +44,7 @@ export function useCupboard() {
     const known = new Set(before.map((item) => item.piece.id))
     items.value = [...changed.filter((item) => !known.has(item.piece.id)), ...before.map((item) => byId.get(item.piece.id) ?? item)]
     try {
-      await (changed.length === 1 ? api.saveItem(changed[0]!) : api.saveItems(changed))
+      await (changed.length === 1 ? api.putItem(changed[0]!.piece.id, changed[0]!) : api.putItems({ items: changed }))
       message.value = changed.length === 1 ? `${t('cupboard.saved')}: ${changed[0]!.piece.name}` : t('cupboard.saved')
       return true
     } catch (error) {

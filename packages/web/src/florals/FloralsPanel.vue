@@ -1,6 +1,21 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
-import { findPiece, mechanicsNames, mechanicsOf, petCaution, pieceIndex, piecesOf, takesStems, type Arrangement, type Look, type Placed } from '@hestiad/core'
+import {
+  addStems,
+  beginArrangement,
+  changeArrangement,
+  changeSchool,
+  findPiece,
+  mechanicsNames,
+  mechanicsOf,
+  petCaution,
+  pieceIndex,
+  piecesOf,
+  setStems,
+  takesStems,
+  type Look,
+  type Placed
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -10,6 +25,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import { mechanicsInSentence } from '../shell/words/findings/inSentence.js'
 import StemThumb from './StemThumb.vue'
 
 const props = defineProps<{ look: Look }>()
@@ -31,38 +47,8 @@ const usual = computed(() => {
 })
 const animals = computed(() => props.look.household.cats || props.look.household.dogs)
 
-function change(part: Partial<Arrangement>): void {
-  store.edit('florals', (d) => {
-    const placed = d.centerpiece.find((p) => p.id === chosen.value?.id)
-    if (placed?.arrangement) Object.assign(placed.arrangement, part)
-  })
-}
-
-/** A first recipe low enough to see over. */
-function begin(): void {
-  const vessel = findPiece(index.value, chosen.value?.pieceId, 'vessel')
-  if (!vessel) return
-  store.edit('florals', (d) => {
-    const placed = d.centerpiece.find((p) => p.id === chosen.value?.id)
-    if (placed)
-      placed.arrangement = {
-        stems: [],
-        riseMm: Math.round(Math.max(60, Math.min(vessel.heightMm, 130))),
-        spreadMm: Math.round(Math.max(vessel.mouthMm * 1.6, 90)),
-        mechanics: null
-      }
-  })
-}
-
-function setCount(stemId: string, count: number): void {
-  const stems = chosen.value?.arrangement?.stems ?? []
-  change({ stems: count === 0 ? stems.filter((s) => s.stemId !== stemId) : stems.map((s) => (s.stemId === stemId ? { stemId, count } : s)) })
-}
-
-function addStem(stemId: string | null): void {
-  const stems = chosen.value?.arrangement?.stems ?? []
-  if (stemId && !stems.some((s) => s.stemId === stemId)) change({ stems: [...stems, { stemId, count: 5 }] })
-}
+const setStemsOf = (stemId: string, count: number) => store.run(setStems, chosen.value?.id ?? '', stemId, count)
+const change = (part: Parameters<typeof changeArrangement>[2]) => store.run(changeArrangement, chosen.value?.id ?? '', part)
 </script>
 
 <template>
@@ -75,7 +61,7 @@ function addStem(stemId: string | null): void {
           <option v-for="placed in vessels" :key="placed.id" :value="placed.id">{{ index.get(placed.pieceId)?.name }}</option>
         </select>
       </div>
-      <el-button v-if="!chosen.arrangement" type="primary" @click="begin">{{ t('florals.begin') }}</el-button>
+      <el-button v-if="!chosen.arrangement" type="primary" @click="store.run(beginArrangement, chosen.id)">{{ t('florals.begin') }}</el-button>
       <template v-else>
         <h3>{{ t('florals.recipe') }}</h3>
         <ul>
@@ -92,11 +78,17 @@ function addStem(stemId: string | null): void {
               :model-value="line.count"
               :max="400"
               :label="`${index.get(line.stemId)?.name} ${t('florals.count')}`"
-              @update:model-value="setCount(line.stemId, $event)"
+              @update:model-value="setStemsOf(line.stemId, $event)"
             />
           </li>
         </ul>
-        <PieceSelect :label="t('florals.add')" :model-value="null" :pieces="piecesOf(look, 'stem')" none="…" @update:model-value="addStem" />
+        <PieceSelect
+          :label="t('florals.add')"
+          :model-value="null"
+          :pieces="piecesOf(look, 'stem')"
+          none="…"
+          @update:model-value="$event && store.run(addStems, chosen.id, $event)"
+        />
         <div class="pair">
           <LengthField
             :label="t('florals.rise')"
@@ -116,7 +108,7 @@ function addStem(stemId: string | null): void {
         <SelectField
           :label="t('florals.mechanics')"
           :model-value="chosen.arrangement.mechanics"
-          :none="t('florals.usualMechanics', { what: t(`florals.mechanicsNames.${usual}`).toLowerCase() })"
+          :none="t('florals.usualMechanics', { what: mechanicsInSentence[usual] })"
           :choices="mechanicsNames.map((value) => ({ value, label: t(`florals.mechanicsNames.${value}`) }))"
           @update:model-value="change({ mechanics: $event })"
           @none="change({ mechanics: null })"
@@ -137,13 +129,13 @@ function addStem(stemId: string | null): void {
       :label="t('florals.fullness')"
       :model-value="look.school.fullness"
       :choices="(['sparse', 'usual', 'lush'] as const).map((value) => ({ value, label: t(`florals.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.fullness = $event))"
+      @update:model-value="store.run(changeSchool, { fullness: $event })"
     />
     <CountField
       :label="t('florals.spare')"
       :model-value="look.school.spareStemsPercent"
       :step="5"
-      @update:model-value="store.edit('school', (d) => void (d.school.spareStemsPercent = $event))"
+      @update:model-value="store.run(changeSchool, { spareStemsPercent: $event })"
     />
     <p class="soft small">{{ t('florals.caution') }}</p>
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findPiece, formatClock, formatDuration, LIT_BEFORE_MIN, pieceIndex, piecesOf, type Look } from '@hestiad/core'
+import { findPiece, formatClock, formatDuration, lightAll, LIT_BEFORE_MIN, pieceIndex, piecesOf, setCandle, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import TimeField from '../shell/TimeField.vue'
@@ -22,27 +22,12 @@ const first = computed(() => {
   return times.length > 0 ? Math.min(...times) : undefined
 })
 const candlesFor = (takes: string) => piecesOf(props.look, 'candle').filter((c) => c.form === takes)
-
-function setCandle(id: string, candleId: string): void {
-  store.edit('candles', (d) => {
-    const placed = d.centerpiece.find((p) => p.id === id)
-    if (!placed) return
-    placed.candle = candleId ? { candleId, lightAtMin: placed.candle?.lightAtMin ?? first.value ?? Math.max(0, d.occasion.arriveMin - LIT_BEFORE_MIN) } : null
-  })
-}
-
-function lightAll(minute: number): void {
-  const at = minute < props.look.occasion.arriveMin - 720 ? minute + 1440 : minute
-  store.edit('candles', (d) => {
-    for (const placed of d.centerpiece) if (placed.candle) placed.candle.lightAtMin = at
-  })
-}
 </script>
 
 <template>
   <div class="stack">
     <p v-if="holders.length === 0" class="soft">{{ t('light.none') }}</p>
-    <TimeField v-if="first !== undefined" :label="t('light.all')" :model-value="first" @update:model-value="lightAll" />
+    <TimeField v-if="first !== undefined" :label="t('light.all')" :model-value="first" @update:model-value="store.run(lightAll, $event)" />
     <ul>
       <li v-for="{ placed, holder, evening } in holders" :key="placed.id" :class="{ on: placed.id === store.selected }">
         <button class="plain name" @click="store.selected = placed.id">{{ holder.name }}</button>
@@ -50,7 +35,7 @@ function lightAll(minute: number): void {
           class="native"
           :value="placed.candle?.candleId ?? ''"
           :aria-label="`${holder.name}, ${t('light.candle')}`"
-          @change="setCandle(placed.id, ($event.target as HTMLSelectElement).value)"
+          @change="store.run(setCandle, placed.id, ($event.target as HTMLSelectElement).value || null, LIT_BEFORE_MIN)"
         >
           <option value="">{{ t('light.empty') }}</option>
           <option v-for="candle in candlesFor(holder.takes)" :key="candle.id" :value="candle.id">{{ candle.name }} ({{ candle.owned }})</option>

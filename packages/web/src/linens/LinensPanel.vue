@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dropLimits, findPiece, pieceIndex, piecesOf, type Look } from '@hestiad/core'
+import { changeLinens, changeSchool, dropLimits, findPiece, joinCloths, layTopper, pieceIndex, piecesOf, turnTopper, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
@@ -22,10 +22,6 @@ const joinable = computed(() => {
   return shape === 'rectangle' || shape === 'square'
 })
 const range = computed(() => dropLimits(props.look.school.drop, props.look.table.heightMm))
-
-function setTopper(id: string | null): void {
-  store.edit('linens', (d) => void (d.linens.topper = id ? { pieceId: id, turned: d.linens.topper?.turned ?? false } : null))
-}
 </script>
 
 <template>
@@ -35,27 +31,23 @@ function setTopper(id: string | null): void {
       :model-value="look.linens.clothId"
       :pieces="piecesOf(look, 'cloth')"
       :none="t('linens.none')"
-      @update:model-value="store.edit('linens', (d) => void (d.linens.clothId = $event))"
+      @update:model-value="store.run(changeLinens, { clothId: $event })"
     />
     <ChoiceField
       :label="t('linens.style')"
       :model-value="look.school.drop"
       :choices="(['casual', 'dressy', 'formal'] as const).map((value) => ({ value, label: t(`linens.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.drop = $event))"
+      @update:model-value="store.run(changeSchool, { drop: $event })"
     />
     <div v-if="joinable" class="pair">
-      <CheckField
-        :label="t('linens.join')"
-        :model-value="look.linens.lapMm !== null"
-        @update:model-value="store.edit('linens', (d) => void (d.linens.lapMm = $event ? 300 : null))"
-      />
+      <CheckField :label="t('linens.join')" :model-value="look.linens.lapMm !== null" @update:model-value="store.run(joinCloths, $event)" />
       <LengthField
         v-if="look.linens.lapMm !== null"
         :label="t('linens.lap')"
         :model-value="look.linens.lapMm"
         :min-mm="0"
         :max-mm="2000"
-        @update:model-value="store.edit('linens', (d) => void (d.linens.lapMm = $event))"
+        @update:model-value="store.run(changeLinens, { lapMm: $event })"
       />
     </div>
     <div v-if="figures?.cloth">
@@ -81,7 +73,7 @@ function setTopper(id: string | null): void {
       :model-value="look.linens.matId"
       :pieces="piecesOf(look, 'mat')"
       :none="t('linens.none')"
-      @update:model-value="store.edit('linens', (d) => void (d.linens.matId = $event))"
+      @update:model-value="store.run(changeLinens, { matId: $event })"
     />
     <p v-if="figures && figures.matGapMm !== null" class="soft small">{{ t('linens.matGap') }} {{ length(figures.matGapMm) }}.</p>
     <hr class="rule" />
@@ -90,16 +82,16 @@ function setTopper(id: string | null): void {
       :model-value="look.linens.topper?.pieceId ?? null"
       :pieces="piecesOf(look, 'cloth')"
       :none="t('linens.none')"
-      @update:model-value="setTopper"
+      @update:model-value="store.run(layTopper, $event)"
     />
     <div class="checks">
       <CheckField
         v-if="look.linens.topper"
         :label="t('linens.turned')"
         :model-value="look.linens.topper.turned"
-        @update:model-value="store.edit('linens', (d) => void (d.linens.topper && (d.linens.topper.turned = $event)))"
+        @update:model-value="store.run(turnTopper, $event)"
       />
-      <CheckField :label="t('linens.pad')" :model-value="look.linens.pad" @update:model-value="store.edit('linens', (d) => void (d.linens.pad = $event))" />
+      <CheckField :label="t('linens.pad')" :model-value="look.linens.pad" @update:model-value="store.run(changeLinens, { pad: $event })" />
     </div>
     <p v-if="figures?.topper" class="soft small tidy">
       {{ t('linens.topperHang', { least: length(figures.topper.leastMm), most: length(figures.topper.mostMm) }) }}

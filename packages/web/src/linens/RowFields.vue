@@ -15,7 +15,7 @@ const gapMm = ref(20)
 const things = computed(() => props.look.pieces.filter((piece) => isStanding(piece) && piece.kind !== 'riser'))
 
 function lay(): void {
-  if (pieceId.value) store.apply(layRow(props.look, pieceId.value, gapMm.value, seatPlan(props.look).outline))
+  if (pieceId.value) store.run(layRow, pieceId.value, gapMm.value, seatPlan(props.look).outline)
 }
 </script>
 

@@ -1,5 +1,18 @@
 <script setup lang="ts">
-import { foldedIns, pieceIndex, piecesOf, runnerLayKinds, seatPlan, straightTextile, textilesAsRunner, type FoldedIn, type Look } from '@hestiad/core'
+import {
+  foldedIns,
+  foldRunner,
+  layRunner,
+  pieceIndex,
+  piecesOf,
+  runnerLayKinds,
+  seatPlan,
+  straightTextile,
+  textilesAsRunner,
+  turnRunner,
+  type FoldedIn,
+  type Look
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -27,15 +40,6 @@ const others = computed(() =>
     .slice(0, 2)
 )
 const layers = computed(() => (runner.value ? runner.value.folded.length * runner.value.folded.width : 1))
-const whole = { length: 1, width: 1 } as const
-
-function choose(pieceId: string | null, folded: { length: FoldedIn; width: FoldedIn } = whole): void {
-  store.edit('linens', (d) => void (d.linens.runner = pieceId ? { pieceId, lay: d.linens.runner?.lay ?? 'along', folded: { ...folded } } : null))
-}
-
-function fold(way: 'length' | 'width', parts: string): void {
-  store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.folded[way] = Number(parts) as FoldedIn)))
-}
 </script>
 
 <template>
@@ -44,14 +48,14 @@ function fold(way: 'length' | 'width', parts: string): void {
     :model-value="runner?.pieceId ?? null"
     :pieces="textiles"
     :none="t('linens.none')"
-    @update:model-value="choose($event)"
+    @update:model-value="store.run(layRunner, $event)"
   />
   <template v-if="runner">
     <ChoiceField
       :label="t('linens.lay')"
       :model-value="runner.lay"
       :choices="runnerLayKinds.map((value) => ({ value, label: t(`linens.${value}`) }))"
-      @update:model-value="store.edit('linens', (d) => void (d.linens.runner && (d.linens.runner.lay = $event)))"
+      @update:model-value="store.run(turnRunner, $event)"
     />
     <div class="pair">
       <SelectField
@@ -60,7 +64,7 @@ function fold(way: 'length' | 'width', parts: string): void {
         :label="t(way === 'length' ? 'linens.lengthIn' : 'linens.widthIn')"
         :model-value="String(runner.folded[way])"
         :choices="foldedIns.map((parts) => ({ value: String(parts), label: t(`linens.parts.${parts}`) }))"
-        @update:model-value="fold(way, $event)"
+        @update:model-value="store.run(foldRunner, way, Number($event) as FoldedIn)"
       />
     </div>
   </template>
@@ -73,7 +77,7 @@ function fold(way: 'length' | 'width', parts: string): void {
     <span class="soft">{{ t('linens.fromHouse') }}</span>
     <ul>
       <li v-for="way in others" :key="way.piece.id">
-        <button class="plain link" @click="choose(way.piece.id, way.folded)">
+        <button class="plain link" @click="store.run(layRunner, way.piece.id, way.folded)">
           {{ way.piece.name }}, {{ length(way.lengthMm) }} × {{ length(way.widthMm) }}
         </button>
       </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cutStock, cuttingPlan, findPiece, numberedId, pieceIndex, type Look, type Sewing } from '@hestiad/core'
+import { addSewn, beginSewing, changeSewing, changeSewn, cutStock, cuttingPlan, removeSewn, stopSewing, type Look } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -39,41 +39,14 @@ const rolls = computed(() => {
   return { rolls: cut.rolls, leftMm: cut.rolls * rollMm - count * eachMm }
 })
 
-function begin(): void {
-  const napkin = findPiece(pieceIndex(props.look), props.look.setting.napkin?.pieceId, 'napkin')
-  const side = napkin?.sideMm ?? 508
-  store.edit('linens', (d) => {
-    d.linens.sewing = {
-      fabricWidthMm: 1400,
-      hemMm: 20,
-      shrinkPercent: 5,
-      mayTurn: true,
-      items: [{ id: 'sew-1', name: t('sewing.napkins'), lengthMm: side, widthMm: side, count: props.look.guests.length }]
-    }
-  })
-}
-
-function set(part: Partial<Sewing>): void {
-  store.edit('linens', (d) => void (d.linens.sewing && Object.assign(d.linens.sewing, part)))
-}
-
-function setItem(i: number, part: object): void {
-  store.edit('linens', (d) => void Object.assign(d.linens.sewing!.items[i]!, part))
-}
-
-function add(): void {
-  store.edit('linens', (d) => {
-    const items = d.linens.sewing!.items
-    items.push({ id: numberedId('sew', items), name: props.look.table.name, lengthMm: 1800, widthMm: 350, count: 1 })
-  })
-}
+const set = (part: Parameters<typeof changeSewing>[1]) => store.run(changeSewing, part)
 </script>
 
 <template>
   <section class="stack" :aria-label="t('sewing.title')">
     <div class="row between">
       <h3>{{ t('sewing.title') }}</h3>
-      <button class="plain link small" @click="sewing ? store.edit('linens', (d) => void (d.linens.sewing = null)) : begin()">
+      <button class="plain link small" @click="sewing ? store.run(stopSewing) : store.run(beginSewing, t('sewing.napkins'))">
         {{ t(sewing ? 'sewing.drop' : 'sewing.begin') }}
       </button>
     </div>
@@ -93,22 +66,38 @@ function add(): void {
         ><input type="checkbox" :checked="sewing.mayTurn" @change="set({ mayTurn: ($event.target as HTMLInputElement).checked })" />
         {{ t('sewing.turn') }}</label
       >
-      <div v-for="(item, i) in sewing.items" :key="item.id" class="item">
+      <div v-for="item in sewing.items" :key="item.id" class="item">
         <input
           class="native"
           :aria-label="t('sewing.item')"
           maxlength="200"
           :value="item.name"
-          @change="setItem(i, { name: ($event.target as HTMLInputElement).value })"
+          @change="store.run(changeSewn, item.id, { name: ($event.target as HTMLInputElement).value })"
         />
-        <button class="plain" :aria-label="t('sewing.remove', { name: item.name })" @click="set({ items: sewing.items.filter((one) => one.id !== item.id) })">
+        <button class="plain" :aria-label="t('sewing.remove', { name: item.name })" @click="store.run(removeSewn, item.id)">
           <X :size="14" />
         </button>
-        <LengthField :label="t('sewing.length')" :model-value="item.lengthMm" :max-mm="15000" @update:model-value="setItem(i, { lengthMm: $event })" />
-        <LengthField :label="t('sewing.width')" :model-value="item.widthMm" :max-mm="5000" @update:model-value="setItem(i, { widthMm: $event })" />
-        <CountField :label="t('sewing.count')" :model-value="item.count" :min="1" :max="500" @update:model-value="setItem(i, { count: $event })" />
+        <LengthField
+          :label="t('sewing.length')"
+          :model-value="item.lengthMm"
+          :max-mm="15000"
+          @update:model-value="store.run(changeSewn, item.id, { lengthMm: $event })"
+        />
+        <LengthField
+          :label="t('sewing.width')"
+          :model-value="item.widthMm"
+          :max-mm="5000"
+          @update:model-value="store.run(changeSewn, item.id, { widthMm: $event })"
+        />
+        <CountField
+          :label="t('sewing.count')"
+          :model-value="item.count"
+          :min="1"
+          :max="500"
+          @update:model-value="store.run(changeSewn, item.id, { count: $event })"
+        />
       </div>
-      <el-button size="small" @click="add">{{ t('sewing.add') }}</el-button>
+      <el-button size="small" @click="store.run(addSewn, look.table.name)">{{ t('sewing.add') }}</el-button>
       <svg :viewBox="`-10 -10 ${sewing.fabricWidthMm + 20} ${plan.fabricMm + 20}`" role="img" :aria-label="t('sewing.title')">
         <rect :width="sewing.fabricWidthMm" :height="plan.fabricMm" class="fabric" />
         <template v-for="(strip, s) in strips" :key="s">

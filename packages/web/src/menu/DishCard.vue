@@ -36,11 +36,11 @@ const reach = computed(() => Math.max(0, ...props.onTable.filter((one) => one.at
 const told = computed(() => {
   const s = props.serving
   if (!s) return []
-  const name = vessel.value?.name.toLowerCase() ?? ''
+  const name = vessel.value?.name ?? ''
   return [
     t('menu.amount', { amount: s.amount, unit: s.unit, portions: Math.round(s.portions * 10) / 10 }),
     ...(s.vessels === 0 ? [] : [s.holds === null ? t('menu.noHold') : t('menu.holds', { vessels: s.vessels, piece: name, holds: s.holds, unit: s.unit })]),
-    ...(s.vessels === 0 ? [] : [s.toolId === null ? t('menu.noTool') : t('menu.with', { tool: index.value.get(s.toolId)?.name.toLowerCase() ?? '' })]),
+    ...(s.vessels === 0 ? [] : [s.toolId === null ? t('menu.noTool') : t('menu.with', { tool: index.value.get(s.toolId)?.name ?? '' })]),
     ...(s.vessels > 0 && s.labels && s.service !== 'plated' ? [t(`menu.food.${s.labels.foodSafe}`)] : []),
     ...(s.liner ? [t('menu.liner')] : []),
     ...(s.protection ? [t(`menu.${s.protection}`)] : []),

@@ -1,5 +1,18 @@
 <script setup lang="ts">
-import { courseKinds, drinkKinds, flatwareFor, newDish, numberedId, services, type Course, type Dish, type Drink, type Look, type Service } from '@hestiad/core'
+import {
+  addDish,
+  changeDish,
+  changeMenu,
+  courseKinds,
+  drinkKinds,
+  flatwareFor,
+  pourDrink,
+  removeDish,
+  serveCourse,
+  services,
+  type Look,
+  type Service
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
@@ -17,31 +30,6 @@ const serving = computed(() => store.resting?.serving)
 const order = computed(() => flatwareFor(props.look.occasion.courses, props.look.setting.dessertAbove, props.look.menu))
 const roles = computed(() => [...order.value.left, ...order.value.right, ...order.value.above, ...order.value.broughtIn].map((role) => t(`role.${role}`)))
 const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.broughtBy !== ''))
-
-function toggleCourse(course: Course, on: boolean): void {
-  const chosen = on ? [...props.look.occasion.courses, course] : props.look.occasion.courses.filter((c) => c !== course)
-  store.edit('menu', (d) => void (d.occasion.courses = courseKinds.filter((c) => chosen.includes(c))))
-}
-
-function toggleDrink(drink: Drink, on: boolean): void {
-  store.edit('menu', (d) => void (d.menu.drinks = drinkKinds.filter((one) => (one === drink ? on : d.menu.drinks.includes(one)))))
-}
-
-/** A dish joins its course; a course of which nobody spoke is served then. */
-function addDish(): void {
-  const course = props.look.occasion.courses.includes('main') ? 'main' : (props.look.occasion.courses[0] ?? 'main')
-  store.edit('menu', (d) => {
-    d.menu.dishes.push({ ...newDish(numberedId('dish', d.menu.dishes), course), spots: [], name: `${t('menu.newDish')} ${d.menu.dishes.length + 1}` })
-    if (!d.occasion.courses.includes(course)) d.occasion.courses = courseKinds.filter((c) => c === course || d.occasion.courses.includes(c))
-  })
-}
-
-function changeDish(dish: Dish): void {
-  store.edit('menu', (d) => {
-    d.menu.dishes = d.menu.dishes.map((one) => (one.id === dish.id ? { ...dish, spots: [...dish.spots] } : one))
-    if (!d.occasion.courses.includes(dish.course)) d.occasion.courses = courseKinds.filter((c) => c === dish.course || d.occasion.courses.includes(c))
-  })
-}
 </script>
 
 <template>
@@ -53,14 +41,14 @@ function changeDish(dish: Dish): void {
         :key="course"
         :label="t(`brief.${course}`)"
         :model-value="look.occasion.courses.includes(course)"
-        @update:model-value="toggleCourse(course, $event)"
+        @update:model-value="store.run(serveCourse, course, $event)"
       />
     </fieldset>
     <ChoiceField
       :label="t('menu.service')"
       :model-value="look.menu.service"
       :choices="services.map((value) => ({ value, label: t(`menu.services.${value}`) }))"
-      @update:model-value="store.edit('menu', (d) => void (d.menu.service = $event as Service))"
+      @update:model-value="store.run(changeMenu, { service: $event as Service })"
     />
     <p class="soft small tidy">{{ t('menu.flatware') }}: {{ roles.join(', ') || '–' }}.</p>
     <h3>{{ t('menu.dishes') }}</h3>
@@ -73,11 +61,11 @@ function changeDish(dish: Dish): void {
         :dish="dish"
         :serving="serving?.servings.find((one) => one.dish.id === dish.id)"
         :on-table="serving?.onTable.filter((one) => one.dishId === dish.id) ?? []"
-        @change="changeDish"
-        @remove="store.edit('menu', (d) => void (d.menu.dishes = d.menu.dishes.filter((one) => one.id !== dish.id)))"
+        @change="store.run(changeDish, $event)"
+        @remove="store.run(removeDish, dish.id)"
       />
     </ul>
-    <el-button size="small" @click="addDish">{{ t('menu.add') }}</el-button>
+    <el-button size="small" @click="store.run(addDish, `${t('menu.newDish')} ${look.menu.dishes.length + 1}`)">{{ t('menu.add') }}</el-button>
     <hr class="rule" />
     <fieldset class="checks">
       <legend>{{ t('menu.drinks') }}</legend>
@@ -86,13 +74,9 @@ function changeDish(dish: Dish): void {
         :key="drink"
         :label="t(`menu.drinkKinds.${drink}`)"
         :model-value="look.menu.drinks.includes(drink)"
-        @update:model-value="toggleDrink(drink, $event)"
+        @update:model-value="store.run(pourDrink, drink, $event)"
       />
-      <CheckField
-        :label="t('menu.oneGlass')"
-        :model-value="look.menu.oneGlass"
-        @update:model-value="store.edit('menu', (d) => void (d.menu.oneGlass = $event))"
-      />
+      <CheckField :label="t('menu.oneGlass')" :model-value="look.menu.oneGlass" @update:model-value="store.run(changeMenu, { oneGlass: $event })" />
     </fieldset>
     <template v-if="serving && serving.buffet.length > 0">
       <h3>{{ t('menu.run') }}</h3>
@@ -102,8 +86,8 @@ function changeDish(dish: Dish): void {
         :model-value="look.menu.sideboardMm"
         :max-mm="10000"
         optional
-        @update:model-value="store.edit('menu', (d) => void (d.menu.sideboardMm = $event))"
-        @clear="store.edit('menu', (d) => void (d.menu.sideboardMm = null))"
+        @update:model-value="store.run(changeMenu, { sideboardMm: $event })"
+        @clear="store.run(changeMenu, { sideboardMm: null })"
       />
     </template>
     <template v-if="serving && serving.shared.length > 0">

@@ -4,13 +4,16 @@ import { plainTable, type Table } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { api, ApiProblem, type NewOccasion } from '../api/client.js'
+import { api } from '../api/calls.js'
+import { checkForm } from '../api/checkForm.js'
+import { problemLines, type Body } from '../api/client.js'
 import TableFields from '../seats/TableFields.vue'
 import AmountField from '../shell/AmountField.vue'
 import { today } from '../shell/dates.js'
 import TimeField from '../shell/TimeField.vue'
 import { currencies, usePreferences } from '../stores/preferences.js'
 
+type Wishes = Body<'addOccasion'>
 const shown = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const router = useRouter()
@@ -27,7 +30,7 @@ const table: Table = {
   color: '#a9764a',
   ...plainTable
 }
-const wishes = reactive<NewOccasion>({
+const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   title: '',
   place: '',
   date: today(),
@@ -41,19 +44,15 @@ const wishes = reactive<NewOccasion>({
 })
 
 async function create(): Promise<void> {
-  if (wishes.title.trim() === '') {
-    wrong.value = [t('newOccasion.needTitle')]
-    return
-  }
   busy.value = true
   wrong.value = []
   try {
     const endMin = wishes.endMin <= wishes.arriveMin ? wishes.endMin + 1440 : wishes.endMin
-    const answer = await api.addOccasion({ ...wishes, endMin })
+    const answer = await api.addOccasion(await checkForm('NewOccasionDto', { ...wishes, endMin }))
     shown.value = false
     await router.push({ name: 'look', params: { id: answer.id, step: 'brief' } })
   } catch (error) {
-    wrong.value = error instanceof ApiProblem ? [error.message, ...error.faults.map((f) => `${f.place} ${f.message}`)] : [String(error)]
+    wrong.value = problemLines(error)
   } finally {
     busy.value = false
   }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { formatClock } from '@hestiad/core'
+import { formatClock, type Look } from '@hestiad/core'
 import { ElMessageBox } from 'element-plus/es/components/message-box/index'
 import 'element-plus/es/components/message-box/style/css'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { api, ApiProblem, type OccasionAnswer } from '../api/client.js'
+import { api } from '../api/calls.js'
+import { ApiProblem, type Dto } from '../api/client.js'
 import MiniTable from '../board/MiniTable.vue'
 import { formatDate } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
@@ -13,7 +14,7 @@ import NewOccasionDialog from './NewOccasionDialog.vue'
 
 const { t } = useI18n()
 const router = useRouter()
-const occasions = ref<readonly OccasionAnswer[]>()
+const occasions = ref<readonly Dto<'Occasion'>[]>()
 const failed = ref(false)
 const problem = ref<ApiProblem>()
 const adding = ref(false)
@@ -22,7 +23,7 @@ const file = ref<HTMLInputElement>()
 async function load(): Promise<void> {
   failed.value = false
   try {
-    const answer = await api.occasions()
+    const answer = await api.listOccasions()
     occasions.value = [...answer.occasions].sort((a, b) => (a.looks[0]!.look.occasion.date < b.looks[0]!.look.occasion.date ? -1 : 1))
   } catch {
     failed.value = true
@@ -36,7 +37,7 @@ async function openFile(event: Event): Promise<void> {
   if (!chosen) return
   problem.value = undefined
   try {
-    const answer = await api.importLook(await chosen.text())
+    const answer = await api.importLook(read(await chosen.text()))
     await router.push({ name: 'look', params: { id: answer.id, step: 'centerpiece' } })
   } catch (error) {
     problem.value = error as ApiProblem
@@ -44,7 +45,16 @@ async function openFile(event: Event): Promise<void> {
   input.value = ''
 }
 
-async function remove(occasion: OccasionAnswer): Promise<void> {
+/** The file as JSON; whether it is a look is for the server to say. */
+function read(text: string): Look {
+  try {
+    return JSON.parse(text) as Look
+  } catch {
+    throw new ApiProblem('bad-json', t('occasions.notJson'), [])
+  }
+}
+
+async function remove(occasion: Dto<'Occasion'>): Promise<void> {
   const title = occasion.looks[0]?.look.occasion.title ?? ''
   const sure = await ElMessageBox.confirm(t('occasions.removeAsk', { title }), {
     confirmButtonText: t('occasions.removeYes'),

@@ -86,7 +86,7 @@ function drop(event: DragEvent): void {
           :aria-label="`${t(`seats.${kind}`)} ${nameOf(id)}, ${t('cupboard.close')}`"
           @click="set({ [kind]: guest[kind].filter((one) => one !== id) })"
         >
-          {{ t(`seats.${kind}`).toLowerCase() }} {{ nameOf(id) }} ×
+          {{ t(`seats.${kind}Whom`, { name: nameOf(id) }) }} ×
         </button>
         <select class="native" :aria-label="t(`seats.${kind}`)" @change="addPair(kind, $event)">
           <option value="">{{ t(kind === 'near' ? 'seats.addNear' : 'seats.addApart') }}</option>

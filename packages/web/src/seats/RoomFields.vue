@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sides, type Look, type Side } from '@hestiad/core'
+import { changeLamp, changeRoom, hangLamp, setWall, sides, type Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import LengthField from '../shell/LengthField.vue'
@@ -12,10 +12,6 @@ import { useLook } from '../stores/lookStore.js'
 defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-
-function setWall(side: Side, near: boolean): void {
-  store.edit('room', (d) => void (d.room.clearMm[side] = near ? 900 : null))
-}
 </script>
 
 <template>
@@ -24,7 +20,11 @@ function setWall(side: Side, near: boolean): void {
     <div class="stack">
       <span class="soft small">{{ t('seats.clear') }}</span>
       <div v-for="side in sides" :key="side" class="wall">
-        <CheckField :label="t(`seats.sides.${side}`)" :model-value="look.room.clearMm[side] !== null" @update:model-value="setWall(side, $event)" />
+        <CheckField
+          :label="t(`seats.sides.${side}`)"
+          :model-value="look.room.clearMm[side] !== null"
+          @update:model-value="store.run(setWall, side, $event ? 'near' : null)"
+        />
         <LengthField
           v-if="look.room.clearMm[side] !== null"
           bare
@@ -32,29 +32,25 @@ function setWall(side: Side, near: boolean): void {
           :model-value="look.room.clearMm[side]!"
           :min-mm="0"
           :max-mm="10000"
-          @update:model-value="store.edit('room', (d) => void (d.room.clearMm[side] = $event))"
+          @update:model-value="store.run(setWall, side, $event)"
         />
       </div>
       <div class="checks">
-        <CheckField :label="t('seats.pass')" :model-value="look.room.pass" @update:model-value="store.edit('room', (d) => void (d.room.pass = $event))" />
-        <CheckField
-          :label="t('seats.lamp')"
-          :model-value="look.room.fixture !== null"
-          @update:model-value="store.edit('room', (d) => void (d.room.fixture = $event ? { bottomMm: 1550, widthMm: 450 } : null))"
-        />
+        <CheckField :label="t('seats.pass')" :model-value="look.room.pass" @update:model-value="store.run(changeRoom, { pass: $event })" />
+        <CheckField :label="t('seats.lamp')" :model-value="look.room.fixture !== null" @update:model-value="store.run(hangLamp, $event)" />
       </div>
       <div v-if="look.room.fixture" class="pair">
         <LengthField
           :label="t('seats.lampBottom')"
           :model-value="look.room.fixture.bottomMm"
           :max-mm="6000"
-          @update:model-value="store.edit('room', (d) => void (d.room.fixture && (d.room.fixture.bottomMm = $event)))"
+          @update:model-value="store.run(changeLamp, { bottomMm: $event })"
         />
         <LengthField
           :label="t('seats.lampWidth')"
           :model-value="look.room.fixture.widthMm"
           :max-mm="4000"
-          @update:model-value="store.edit('room', (d) => void (d.room.fixture && (d.room.fixture.widthMm = $event)))"
+          @update:model-value="store.run(changeLamp, { widthMm: $event })"
         />
       </div>
       <SelectField
@@ -62,8 +58,8 @@ function setWall(side: Side, near: boolean): void {
         :model-value="look.room.lightFrom"
         :none="t('seats.noLight')"
         :choices="sides.map((value) => ({ value, label: t(`seats.sides.${value}`) }))"
-        @update:model-value="store.edit('room', (d) => void (d.room.lightFrom = $event))"
-        @none="store.edit('room', (d) => void (d.room.lightFrom = null))"
+        @update:model-value="store.run(changeRoom, { lightFrom: $event })"
+        @none="store.run(changeRoom, { lightFrom: null })"
       />
       <ViewFields :look="look" />
       <WallFields :look="look" />

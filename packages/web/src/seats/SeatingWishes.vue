@@ -45,7 +45,7 @@ async function seek(): Promise<void> {
         <template v-if="better">
           {{ t('seats.better', { score: round(found.score), most: found.most }) }}
           <span class="soft">{{ t('seats.changed', { names: moved.join(', ') }) }}</span>
-          <el-button size="small" type="primary" @click="store.apply(seatEdit(look, found))">{{ t('seats.take') }}</el-button>
+          <el-button size="small" type="primary" @click="store.run(seatEdit, found)">{{ t('seats.take') }}</el-button>
         </template>
         <template v-else>{{ t('seats.best') }}</template>
       </div>

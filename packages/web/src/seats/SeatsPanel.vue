@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitToTable, newGuest, standings, type Guest, type Look } from '@hestiad/core'
+import { addGuest, changeGuest, changeSchool, changeTable, exchangeSeats, fitToTable, removeGuest, standings, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -15,11 +15,6 @@ const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const capacity = computed(() => store.resting?.seats.capacity)
-type Guests = Parameters<Parameters<typeof store.edit>[1]>[0]['guests']
-
-function setTable(table: Look['table']): void {
-  store.edit('table', (d) => void (d.table = table as typeof d.table))
-}
 
 const astray = computed(() => store.findings.filter((finding) => finding.code === 'piece.off' || finding.code === 'piece.setting').length)
 const fitted = ref<string>()
@@ -32,28 +27,11 @@ function fit(): void {
     off.length > 0 ? t('seats.fittedOff', { n: moved.length, names: off.map(name).join(', ') }) : t('seats.fitted', { n: moved.length }, moved.length)
   store.apply(edit)
 }
-
-function addGuest(): void {
-  store.edit('guests', (draft) => {
-    let number = draft.guests.length + 1
-    while (draft.guests.some((g) => g.id === `guest-${number}`)) number++
-    draft.guests.push({ ...newGuest(number), name: `Guest ${draft.guests.length + 1}` } as Guests[number])
-  })
-}
-
-function changeGuest(i: number, guest: Guest): void {
-  store.edit('guests', (draft) => void (draft.guests[i] = guest as Guests[number]))
-}
-
-function exchange(i: number, j: number): void {
-  if (i < 0 || j < 0 || i >= props.look.guests.length || j >= props.look.guests.length) return
-  store.edit('seating', (draft) => void ([draft.guests[i], draft.guests[j]] = [draft.guests[j]!, draft.guests[i]!]))
-}
 </script>
 
 <template>
   <div class="stack">
-    <TableDesigner :model-value="look.table" @update:model-value="setTable" />
+    <TableDesigner :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
     <div v-if="astray > 0 || fitted" class="row between small">
       <span role="status">{{ fitted ?? t('seats.astray', { n: astray }, astray) }}</span>
       <el-button v-if="astray > 0" size="small" @click="fit">{{ t('seats.fit') }}</el-button>
@@ -63,9 +41,9 @@ function exchange(i: number, j: number): void {
       :label="t('brief.comfort')"
       :model-value="look.school.comfort"
       :choices="(['tight', 'usual', 'roomy'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
-      @update:model-value="store.edit('school', (d) => void (d.school.comfort = $event))"
+      @update:model-value="store.run(changeSchool, { comfort: $event })"
     />
-    <TableFields :model-value="look.table" @update:model-value="setTable" />
+    <TableFields :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
     <RoomFields :look="look" />
     <hr class="rule" />
     <SeatingWishes :look="look" />
@@ -78,18 +56,15 @@ function exchange(i: number, j: number): void {
         :guest="guest"
         :guests="look.guests"
         :number="i + 1"
-        @change="changeGuest(i, $event)"
-        @remove="store.edit('guests', (d) => void d.guests.splice(i, 1))"
-        @move="exchange(i, i + $event)"
-        @exchange="
-          exchange(
-            i,
-            look.guests.findIndex((other) => other.id === $event)
-          )
-        "
+        @change="store.run(changeGuest, $event)"
+        @remove="store.run(removeGuest, guest.id)"
+        @move="store.run(exchangeSeats, i + 1, i + 1 + $event)"
+        @exchange="store.run(exchangeSeats, i + 1, look.guests.findIndex((other) => other.id === $event) + 1)"
       />
     </ol>
-    <el-button size="small" :disabled="look.guests.length >= 100" @click="addGuest">{{ t('brief.addGuest') }}</el-button>
+    <el-button size="small" :disabled="look.guests.length >= 100" @click="store.run(addGuest, t('seats.guestName', { n: look.guests.length + 1 }))">{{
+      t('brief.addGuest')
+    }}</el-button>
     <p class="soft small tidy">{{ t('brief.caution') }}</p>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { kindKeys, kindsByPlace, kindSpreads, seatPlan, sharedTraits, type KindKey, type Look } from '@hestiad/core'
+import { addKind, changeKinds, giveKind, kindKeys, kindsByPlace, kindSpreads, removeKind, seatPlan, sharedTraits, type KindKey, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import SelectField from '../shell/SelectField.vue'
@@ -16,29 +16,13 @@ const traits = computed(() => sharedTraits(props.look).slice(0, 4))
 const count = (key: KindKey) => byPlace.value.filter((one) => one === key).length
 
 function add(): void {
-  const key = keys.value.includes('B') ? 'C' : 'B'
-  store.edit('setting', (d) => {
-    d.kinds.others.push({ key, setting: JSON.parse(JSON.stringify(props.look.setting)) as typeof d.setting })
-    if (d.kinds.spread === 'same') d.kinds.spread = 'alternating'
-  })
-  shown.value = key
+  store.run(addKind)
+  shown.value = store.look?.kinds.others.at(-1)?.key ?? 'A'
 }
 
 function remove(): void {
-  const key = shown.value
+  store.run(removeKind, shown.value)
   shown.value = 'A'
-  store.edit('setting', (d) => {
-    d.kinds.others = d.kinds.others.filter((other) => other.key !== key)
-    d.kinds.byGuest = d.kinds.byGuest.filter((one) => one.key !== key)
-    if (d.kinds.others.length === 0) d.kinds.spread = 'same'
-  })
-}
-
-function setGuest(guestId: string, key: string): void {
-  store.edit('setting', (d) => {
-    d.kinds.byGuest = d.kinds.byGuest.filter((one) => one.guestId !== guestId)
-    if (key !== 'A') d.kinds.byGuest.push({ guestId, key: key as 'B' | 'C' })
-  })
 }
 </script>
 
@@ -60,7 +44,7 @@ function setGuest(guestId: string, key: string): void {
       :label="t('settings.spread')"
       :model-value="look.kinds.spread"
       :choices="kindSpreads.map((value) => ({ value, label: t(`settings.spreads.${value}`) }))"
-      @update:model-value="store.edit('setting', (d) => void (d.kinds.spread = $event))"
+      @update:model-value="store.run(changeKinds, { spread: $event })"
     />
     <p v-if="keys.length > 1" class="soft small tidy">
       {{
@@ -72,7 +56,12 @@ function setGuest(guestId: string, key: string): void {
     <ul v-if="look.kinds.spread === 'by-guest'" class="lines small">
       <li v-for="(guest, i) in look.guests" :key="guest.id">
         <span>{{ guest.name }}</span>
-        <select class="native" :aria-label="guest.name" :value="byPlace[i]" @change="setGuest(guest.id, ($event.target as HTMLSelectElement).value)">
+        <select
+          class="native"
+          :aria-label="guest.name"
+          :value="byPlace[i]"
+          @change="store.run(giveKind, guest.id, ($event.target as HTMLSelectElement).value as KindKey)"
+        >
           <option v-for="key in keys" :key="key" :value="key">{{ key }}</option>
         </select>
       </li>

@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import {
+  addLayer,
+  changeKinds,
+  changeNapkin,
+  changeSetting,
+  dropSubstitute,
   findPiece,
   foldKinds,
   isSmallChild,
   layingMinutes,
+  layNapkin,
   pieceIndex,
   piecesOf,
+  removeLayer,
   setSpreads,
   settingItems,
   settingOf,
@@ -41,33 +48,13 @@ const minutes = computed(() => layingMinutes(props.look))
 const spreads = computed(() => setSpreads(props.look).slice(0, 2))
 const stars = computed(() => names([...setting.value.plateIds, ...(setting.value.napkin ? [setting.value.napkin.pieceId] : [])]))
 const favors = computed(() => props.look.pieces.filter((piece) => piece.kind === 'ornament' || piece.kind === 'stem' || piece.kind === 'candle'))
-type Draft = Parameters<Parameters<typeof store.edit>[1]>[0]['setting']
-
-/** Changes the kind that is shown. */
-function change(recipe: (setting: Draft) => void): void {
-  store.edit('setting', (d) => {
-    const other = d.kinds.others.find((one) => one.key === key.value)
-    recipe(other ? (other.setting as Draft) : d.setting)
-  })
-}
+const change = (part: Parameters<typeof changeSetting>[2]) => store.run(changeSetting, key.value, part)
 const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role !== 'bread'))
 const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).filter((p): p is Piece => p !== undefined)
 const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
 const roles = (list: readonly string[]) => list.map((role) => t(`role.${role}`)).join(', ') || '–'
 const crowded = computed(() => store.findings.some((finding) => finding.code === 'setting.crowded'))
 const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
-
-function setNapkin(id: string | null): void {
-  change((s) => void (s.napkin = id ? { place: 'on-plate', fold: 'band', ...s.napkin, pieceId: id } : null))
-}
-
-function add(list: 'plateIds' | 'glassIds', id: string | null): void {
-  if (id) change((s) => void s[list].push(id))
-}
-
-function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
-  change((s) => void s[list].splice(i, 1))
-}
 </script>
 
 <template>
@@ -87,8 +74,8 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
       <span>{{
         t('settings.spreadSet', {
           piece: index.get(one.pieceId)?.name,
-          other: index.get(one.otherId)?.name.toLowerCase(),
-          spread: t(`settings.spreads.${one.spread}`).toLowerCase(),
+          other: index.get(one.otherId)?.name,
+          spread: t(`settings.spreadWays.${one.spread}`),
           short: one.short
         })
       }}</span>
@@ -103,38 +90,46 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
           <span
             >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
           >
-          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="takeOut('plateIds', i)"><X :size="14" /></button>
+          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="store.run(removeLayer, key, 'plateIds', i)">
+            <X :size="14" />
+          </button>
         </li>
       </ul>
-      <PieceSelect :label="t('settings.addPlate')" :model-value="null" :pieces="plates" none="…" @update:model-value="add('plateIds', $event)" />
+      <PieceSelect
+        :label="t('settings.addPlate')"
+        :model-value="null"
+        :pieces="plates"
+        none="…"
+        @update:model-value="$event && store.run(addLayer, key, 'plateIds', $event)"
+      />
     </div>
     <PieceSelect
       :label="t('settings.bread')"
       :model-value="setting.breadPlateId"
       :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')"
       :none="t('linens.none')"
-      @update:model-value="change((s) => void (s.breadPlateId = $event))"
+      @update:model-value="change({ breadPlateId: $event })"
     />
     <PieceSelect
       :label="t('settings.napkin')"
       :model-value="setting.napkin?.pieceId ?? null"
       :pieces="piecesOf(look, 'napkin')"
       :none="t('linens.none')"
-      @update:model-value="setNapkin"
+      @update:model-value="store.run(layNapkin, key, $event)"
     />
     <div v-if="setting.napkin" class="stack">
       <SelectField
         :label="t('settings.fold')"
         :model-value="setting.napkin.fold"
         :choices="foldKinds.map((value) => ({ value, label: t(`fold.${value}.name`) }))"
-        @update:model-value="change((s) => void (s.napkin && (s.napkin.fold = $event)))"
+        @update:model-value="store.run(changeNapkin, key, { fold: $event })"
       />
       <FoldCard v-if="napkin" :look="look" :napkin="napkin" :fold="setting.napkin.fold" :count="look.guests.length" />
       <ChoiceField
         :label="t('settings.place')"
         :model-value="setting.napkin.place"
         :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
-        @update:model-value="change((s) => void (s.napkin && (s.napkin.place = $event)))"
+        @update:model-value="store.run(changeNapkin, key, { place: $event })"
       />
     </div>
     <div>
@@ -145,7 +140,9 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
           <span
             >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
           >
-          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="takeOut('glassIds', i)"><X :size="14" /></button>
+          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="store.run(removeLayer, key, 'glassIds', i)">
+            <X :size="14" />
+          </button>
         </li>
       </ul>
       <PieceSelect
@@ -153,7 +150,7 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         :model-value="null"
         :pieces="piecesOf(look, 'glass')"
         none="…"
-        @update:model-value="add('glassIds', $event)"
+        @update:model-value="$event && store.run(addLayer, key, 'glassIds', $event)"
       />
     </div>
     <div>
@@ -169,13 +166,13 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         <dd>{{ roles(layout.order.broughtIn) }}</dd>
       </dl>
       <p v-for="one in setting.substitutes" :key="one.role" class="row between small">
-        <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name.toLowerCase() }) }}</span>
-        <button class="plain link" @click="change((s) => void (s.substitutes = s.substitutes.filter((other) => other.role !== one.role)))">
+        <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name }) }}</span>
+        <button class="plain link" @click="store.run(dropSubstitute, key, one.role)">
           {{ t('settings.dropSubstitute') }}
         </button>
       </p>
       <label class="check"
-        ><input type="checkbox" :checked="setting.dessertAbove" @change="change((s) => void (s.dessertAbove = ($event.target as HTMLInputElement).checked))" />
+        ><input type="checkbox" :checked="setting.dessertAbove" @change="change({ dessertAbove: ($event.target as HTMLInputElement).checked })" />
         {{ t('settings.dessertAbove') }}</label
       >
     </div>
@@ -185,36 +182,36 @@ function takeOut(list: 'plateIds' | 'glassIds', i: number): void {
         :model-value="setting.starId"
         :none="t('settings.noStar')"
         :choices="stars.map((piece) => ({ value: piece.id, label: piece.name }))"
-        @update:model-value="change((s) => void (s.starId = $event))"
-        @none="change((s) => void (s.starId = null))"
+        @update:model-value="change({ starId: $event })"
+        @none="change({ starId: null })"
       />
       <PieceSelect
         :label="t('settings.favor')"
         :model-value="setting.favorId"
         :pieces="favors"
         :none="t('linens.none')"
-        @update:model-value="change((s) => void (s.favorId = $event))"
+        @update:model-value="change({ favorId: $event })"
       />
       <SelectField
         :label="t('settings.charger')"
         :model-value="look.kinds.charger"
         :choices="(['stays', 'lifted-before-main', 'none'] as const).map((value) => ({ value, label: t(`settings.chargers.${value}`) }))"
-        @update:model-value="store.edit('setting', (d) => void (d.kinds.charger = $event))"
+        @update:model-value="store.run(changeKinds, { charger: $event })"
       />
     </div>
     <div class="checks">
-      <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change((s) => void (s.card = $event))" />
+      <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change({ card: $event })" />
       <CheckField
         v-if="look.guests.some((guest) => guest.leftHanded)"
         :label="t('settings.mirror')"
         :model-value="look.kinds.mirrorLeftHanded"
-        @update:model-value="store.edit('setting', (d) => void (d.kinds.mirrorLeftHanded = $event))"
+        @update:model-value="store.run(changeKinds, { mirrorLeftHanded: $event })"
       />
       <CheckField
         v-if="look.guests.some(isSmallChild)"
         :label="t('settings.childSafe')"
         :model-value="look.kinds.childSafe"
-        @update:model-value="store.edit('setting', (d) => void (d.kinds.childSafe = $event))"
+        @update:model-value="store.run(changeKinds, { childSafe: $event })"
       />
     </div>
     <p class="row between small">

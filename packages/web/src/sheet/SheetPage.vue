@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { createAssessor, kindKeys, kindsByPlace, layingChecks, layingMinutes, seatPlan, settingItems, settingOf, type Look } from '@hestiad/core'
+import { createAssessor, kindKeys, kindsByPlace, layingChecks, layingMinutes, seatPlan, settingItems, settingOf, type FoldKind, type Look } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
 import SightReport from '../seat-view/SightReport.vue'
 import MiniTable from '../board/MiniTable.vue'
 import SettingCard from '../settings/SettingCard.vue'
 import StackView from '../settings/StackView.vue'
 import { formatDate } from '../shell/dates.js'
+import { foldNames } from '../shell/words/findings/inSentence.js'
 import { usePreferences } from '../stores/preferences.js'
 
 /** What somebody else lays the table from: each kind of setting at scale, its stack drawn apart, who has which, and the list to check by. */
@@ -37,14 +38,14 @@ function say(check: (typeof checks.value)[number]): string {
   return t(`sheet.check.${check.code}`, {
     ...params,
     edge: edgeMm === undefined ? '' : length(Number(edgeMm)),
-    fold: fold === undefined ? '' : t(`fold.${fold}.name`).toLowerCase(),
-    place: place === undefined ? '' : t(`settings.${place}`).toLowerCase()
+    fold: fold === undefined ? '' : foldNames[fold as FoldKind],
+    place: place === undefined ? '' : t(`sheet.places.${place}`)
   })
 }
 
 onMounted(async () => {
   try {
-    look.value = (await api.look(props.id)).look
+    look.value = (await api.getLook(props.id)).look
     document.title = `${t('sheet.title')} · ${look.value.occasion.title}`
   } catch (error) {
     failed.value = (error as Error).message

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { formatAmount, parseAmount } from '@hestiad/core'
 import { computed, ref, useId, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 
 /** An amount of money in a currency, kept as integer minor units. `optional`: null is shown empty, and emptied it says `clear`. */
 const props = defineProps<{ label: string; modelValue: number | null; currency: string; optional?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [cents: number]; clear: [] }>()
+const { t } = useI18n()
 const id = useId()
 const shown = computed(() => (props.modelValue === null ? '' : formatAmount(props.modelValue, props.currency)))
 const text = ref(shown.value)
@@ -18,7 +20,7 @@ function take(): void {
     return
   }
   const cents = parseAmount(text.value, props.currency)
-  if (cents === undefined || cents < 0) wrong.value = `Type an amount, as ${formatAmount(42_000, props.currency)}.`
+  if (cents === undefined || cents < 0) wrong.value = t('fields.amount', { example: formatAmount(42_000, props.currency) })
   else {
     wrong.value = ''
     if (cents !== props.modelValue) emit('update:modelValue', cents)

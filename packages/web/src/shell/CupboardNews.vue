@@ -1,32 +1,26 @@
 <script setup lang="ts">
-import type { Claim, CupboardItem, Look, Offer } from '@hestiad/core'
+import { bringIn as bringInEdit, lookHash, type Claim, type Look } from '@hestiad/core'
 import { computed, onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
+import type { Dto } from '../api/client.js'
 import { useLook } from '../stores/lookStore.js'
 
 /** A look carries its own copy of the cupboard; when the cupboard has changed since, this offers to bring the changes in. */
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const cupboard = shallowRef<{ items: CupboardItem[]; offers: Offer[] }>()
+const cupboard = shallowRef<Dto<'Cupboard'>>()
 const claims = shallowRef<readonly Claim[]>([])
 
 onMounted(async () => {
-  cupboard.value = await api.cupboard().catch(() => undefined)
-  claims.value = (await api.claims(store.id).catch(() => undefined))?.claims ?? props.look.claims
+  cupboard.value = await api.getCupboard().catch(() => undefined)
+  claims.value = (await api.lookClaims(store.id).catch(() => undefined))?.claims ?? props.look.claims
 })
 
-/** JSON with keys in one order, so that equal things read the same. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, part: unknown) =>
-    part && typeof part === 'object' && !Array.isArray(part) ? Object.fromEntries(Object.entries(part).sort()) : part
-  )
-}
-
 function differing<T extends { readonly id: string }>(mine: readonly T[], theirs: readonly T[]): T[] {
-  const known = new Map(mine.map((item) => [item.id, canonical(item)]))
-  return theirs.filter((item) => known.get(item.id) !== canonical(item))
+  const known = new Map(mine.map((item) => [item.id, lookHash(item)]))
+  return theirs.filter((item) => known.get(item.id) !== lookHash(item))
 }
 
 const pieces = computed(() => props.look.pieces)
@@ -39,17 +33,12 @@ const news = computed(() =>
     : []
 )
 
-const ownClaims = computed(() => canonical(props.look.claims))
-const claimsChanged = computed(() => cupboard.value !== undefined && canonical(claims.value) !== ownClaims.value)
+const ownClaims = computed(() => lookHash(props.look.claims))
+const claimsChanged = computed(() => cupboard.value !== undefined && lookHash(claims.value) !== ownClaims.value)
 
 function bringIn(): void {
-  const fresh = new Map(news.value.map((piece) => [piece.id, piece]))
   const offers = differing(props.look.offers, cupboard.value?.offers ?? [])
-  store.edit('cupboard', (draft) => {
-    draft.pieces = [...draft.pieces.filter((piece) => !fresh.has(piece.id)), ...(structuredClone([...fresh.values()]) as typeof draft.pieces)]
-    draft.claims = structuredClone(claims.value) as typeof draft.claims
-    draft.offers = [...draft.offers.filter((offer) => !offers.some((o) => o.id === offer.id)), ...offers]
-  })
+  store.run(bringInEdit, { pieces: news.value, offers, claims: claims.value })
 }
 </script>
 

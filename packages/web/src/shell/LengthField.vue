@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { formatLength, parseLength } from '@hestiad/core'
 import { computed, ref, useId, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 
 /** A length typed in inches or centimeters, fractions and all; what cannot be read stays in the field and says so. `bare` leaves the label to screen readers; an `optional` length that nobody knows is empty. */
 const props = defineProps<{ label: string; modelValue: number | null; minMm?: number; maxMm?: number; bare?: boolean; optional?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [mm: number]; clear: [] }>()
+const { t } = useI18n()
 const preferences = usePreferences()
 const id = useId()
 const shown = computed(() => (props.modelValue === null ? '' : formatLength(props.modelValue, preferences.unit)))
@@ -25,8 +27,8 @@ function take(): void {
   const mm = parseLength(text.value, preferences.unit)
   const low = props.minMm ?? 1
   const high = props.maxMm ?? 20_000
-  if (mm === undefined) wrong.value = preferences.unit === 'in' ? 'Type a length, as 14 1/2 or 37 cm.' : 'Type a length, as 37.5 or 14 in.'
-  else if (mm < low || mm > high) wrong.value = `From ${preferences.length(low)} to ${preferences.length(high)}.`
+  if (mm === undefined) wrong.value = t(preferences.unit === 'in' ? 'fields.lengthInches' : 'fields.lengthCentimeters')
+  else if (mm < low || mm > high) wrong.value = t('fields.range', { low: preferences.length(low), high: preferences.length(high) })
   else {
     wrong.value = ''
     if (text.value === shown.value) return

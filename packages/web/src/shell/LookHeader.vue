@@ -97,6 +97,7 @@ h1 {
 }
 
 .state.offline,
+.state.refused,
 .state.conflict {
   color: var(--ember);
   font-weight: 600;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
 
 /** Takes a photo by file or camera and keeps it on the server; says its id, or why it was refused. */
 defineProps<{ label: string }>()

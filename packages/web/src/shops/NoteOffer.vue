@@ -2,7 +2,9 @@
 import type { Shop } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Article } from '../api/client.js'
+import { api } from '../api/calls.js'
+import { checkForm } from '../api/checkForm.js'
+import { problemLines, type Dto } from '../api/client.js'
 import AmountField from '../shell/AmountField.vue'
 import CountField from '../shell/CountField.vue'
 import { today } from '../shell/dates.js'
@@ -10,7 +12,7 @@ import PhotoInput from '../shell/PhotoInput.vue'
 import { usePreferences } from '../stores/preferences.js'
 
 /** An offer seen in a shop: where, in what pack, at what price, on which day. */
-const props = defineProps<{ article: Article; shops: readonly Shop[] }>()
+const props = defineProps<{ article: Dto<'Article'>; shops: readonly Shop[] }>()
 const emit = defineEmits<{ close: []; kept: [] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
@@ -21,11 +23,12 @@ async function keep(): Promise<void> {
   problem.value = ''
   try {
     const { priceCents, photoId, ...rest } = seen
-    await api.noteOffer({ ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}), ...(photoId ? { photoId } : {}) })
+    const offer = { ...rest, pieceId: props.article.piece.id, ...(priceCents > 0 ? { priceCents } : {}), ...(photoId ? { photoId } : {}) }
+    await api.noteOffer(await checkForm('NotedOfferDto', offer))
     emit('kept')
     emit('close')
   } catch (error) {
-    problem.value = (error as Error).message
+    problem.value = problemLines(error).join(' ')
   }
 }
 </script>

@@ -3,7 +3,8 @@ import { formatAmount, noFacts, pieceKinds, pieceSize, type Offer, type Shop } f
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
-import { api, type Article } from '../api/client.js'
+import { api } from '../api/calls.js'
+import type { Dto } from '../api/client.js'
 import PieceTile from '../cupboard/PieceTile.vue'
 import { formatDate } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
@@ -17,16 +18,16 @@ const preferences = usePreferences()
 const { length } = preferences
 const route = useRoute()
 const shops = shallowRef<readonly Shop[]>([])
-const articles = shallowRef<readonly Article[]>()
+const articles = shallowRef<readonly Dto<'Article'>[]>()
 const day = ref('')
 const total = ref(0)
 const query = ref('')
 const kind = ref('')
 const shop = ref('')
-const like = shallowRef<Article>()
+const like = shallowRef<Dto<'Article'>>()
 const failed = ref(false)
 const message = ref('')
-const noting = shallowRef<Article>()
+const noting = shallowRef<Dto<'Article'>>()
 const money = (cents: number) => formatAmount(cents, preferences.currency)
 let asked = 0
 
@@ -34,7 +35,7 @@ async function find(): Promise<void> {
   const mine = ++asked
   failed.value = false
   try {
-    const answer = await api.articles({ q: query.value, kind: kind.value, shop: shop.value, ...(like.value ? { like: like.value.piece.id } : {}) })
+    const answer = await api.listArticles({ q: query.value, kind: kind.value, shop: shop.value, ...(like.value ? { like: like.value.piece.id } : {}) })
     if (mine !== asked) return
     articles.value = answer.articles
     total.value = answer.total
@@ -46,11 +47,11 @@ async function find(): Promise<void> {
 onMounted(async () => {
   const asked = route.query['like']
   if (typeof asked === 'string') {
-    const item = (await api.cupboard().catch(() => undefined))?.items.find((one) => one.piece.id === asked)
+    const item = (await api.getCupboard().catch(() => undefined))?.items.find((one) => one.piece.id === asked)
     if (item) like.value = { piece: item.piece, likeness: null, offers: [] }
   }
   void find()
-  shops.value = (await api.shops().catch(() => undefined))?.shops ?? []
+  shops.value = (await api.listShops().catch(() => undefined))?.shops ?? []
 })
 watch([query, kind, shop, like], find)
 
@@ -58,15 +59,15 @@ const each = (offer: Offer) => (offer.priceCents === null ? Infinity : offer.pri
 const cheapest = (offers: readonly Offer[]) => Math.min(Infinity, ...offers.filter((offer) => offer.stock > 0).map(each))
 
 /** What a piece like the chosen one saves for each piece, in percent. */
-function saving(article: Article): number {
+function saving(article: Dto<'Article'>): number {
   const [was, is] = [cheapest(like.value?.offers ?? []), cheapest(article.offers)]
   return Number.isFinite(was) && Number.isFinite(is) && is < was ? Math.round((1 - is / was) * 100) : 0
 }
 
 /** Into the cupboard, owned 0 times, so that looks can use it and the plan can buy it. */
-async function wish(article: Article): Promise<void> {
+async function wish(article: Dto<'Article'>): Promise<void> {
   try {
-    await api.saveItem({ piece: { ...article.piece, owned: 0, kept: '' }, facts: noFacts })
+    await api.putItem(article.piece.id, { piece: { ...article.piece, owned: 0, kept: '' }, facts: noFacts })
     message.value = t('shops.wished', { name: article.piece.name })
   } catch (error) {
     message.value = (error as Error).message

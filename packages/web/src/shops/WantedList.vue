@@ -2,7 +2,7 @@
 import { buyList, pieceSize, setStates, type CupboardItem, type Look, type Piece } from '@hestiad/core'
 import { computed, onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/client.js'
+import { api } from '../api/calls.js'
 import { formatDate } from '../shell/dates.js'
 import { usePreferences } from '../stores/preferences.js'
 
@@ -12,9 +12,9 @@ const { length } = usePreferences()
 const items = shallowRef<readonly CupboardItem[]>([])
 const wantedLooks = shallowRef<readonly Look[]>([])
 onMounted(async () => {
-  items.value = (await api.cupboard().catch(() => undefined))?.items ?? []
-  const all = (await api.occasions().catch(() => undefined))?.occasions ?? []
-  const looks = await Promise.all(all.flatMap((occasion) => occasion.looks.slice(0, 1)).map((look) => api.look(look.id).catch(() => undefined)))
+  items.value = (await api.getCupboard().catch(() => undefined))?.items ?? []
+  const all = (await api.listOccasions().catch(() => undefined))?.occasions ?? []
+  const looks = await Promise.all(all.flatMap((occasion) => occasion.looks.slice(0, 1)).map((look) => api.getLook(look.id).catch(() => undefined)))
   wantedLooks.value = looks.flatMap((answer) => (answer ? [answer.look] : []))
 })
 

@@ -1,14 +1,12 @@
-import type { Edit, Look } from '@hestiad/core'
+import type { JournalEdit } from '@hestiad/core'
 
-/** A look not yet on the server, kept in this browser so that a crash loses nothing. */
+/** Edits not yet on the server, kept in this browser so that a crash loses nothing, and the revision the first of them was made on. */
 export interface Draft {
-  readonly revision: number
-  readonly look: Look
-  readonly past: readonly Edit[]
-  readonly future: readonly Edit[]
+  readonly base: number
+  readonly edits: readonly JournalEdit[]
 }
 
-const key = (id: string) => `draft:${id}`
+const key = (id: string) => `edits:${id}`
 
 export function keepDraft(id: string, draft: Draft): void {
   try {

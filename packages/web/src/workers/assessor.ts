@@ -1,38 +1,40 @@
-import type { BareFinding, Look } from '@hestiad/core'
+import { subjectNames, type BareFinding, type Edit, type Figures, type Look, type SubjectName } from '@hestiad/core'
 import { wrap } from 'comlink'
-import type { AssessorService, Measurement } from './assessor.worker.js'
-import { deltaOf, withDelta } from './delta.js'
+import type { AssessorService } from './assessor.worker.js'
 
-/** The assessor in its worker, which is told only what changed since the look it was told last. */
+/** What the worker says of a look: findings in the order of their subjects. */
+export interface Measurement {
+  readonly figures: Figures
+  readonly findings: readonly BareFinding[]
+  readonly tookMs: number
+}
+
+/** The assessor in its worker, which is told the look once and then the edits; it answers with the subjects that changed. */
 export function startAssessor() {
   const worker = new Worker(new URL('./assessor.worker.ts', import.meta.url), { type: 'module' })
   const service = wrap<AssessorService>(worker)
-  let told: Look | undefined
-  let answered: Measurement | undefined
-  const tell = (look: Look) => {
-    const delta = deltaOf(told, look)
-    told = look
-    if (delta) void service.take(delta)
-  }
-  const about =
-    <T>(ask: () => Promise<T>) =>
-    (look: Look): Promise<T> => {
-      tell(look)
-      return ask()
-    }
+  let figures = {} as Figures
+  let bySubject = {} as Readonly<Record<SubjectName, readonly BareFinding[]>>
+  let findings: readonly BareFinding[] = []
+  const patchesOf = ({ patches }: Edit) => ({ patches })
   return {
-    measure: async (look: Look): Promise<Measurement & { readonly tookMs: number }> => {
-      tell(look)
-      const { delta, tookMs } = await service.measure()
-      answered = withDelta(answered, delta) as Measurement
-      return { ...answered, tookMs }
+    open: (look: Look) => void service.open(look),
+    edit: (edit: Edit) => void service.edit(patchesOf(edit)),
+    /** The look as it was told, or with an edit that is not made yet. */
+    measure: async (held?: Edit): Promise<Measurement> => {
+      const { tookMs, ...changed } = await service.measure(held && patchesOf(held))
+      if (Object.keys(changed.figures).length > 0) figures = { ...figures, ...changed.figures }
+      if (Object.keys(changed.findings).length > 0) {
+        bySubject = { ...bySubject, ...changed.findings }
+        findings = subjectNames.flatMap((name) => bySubject[name] ?? [])
+      }
+      return { figures, findings, tookMs }
     },
-    savings: about(() => service.savings()),
-    heights: about(() => service.heights()),
-    seat: about(() => service.seat()),
-    remedies: (look: Look, finding: BareFinding) => {
-      tell(look)
-      return service.remedies(finding)
-    }
+    remedies: (finding: BareFinding) => service.remedies(finding),
+    savings: () => service.savings(),
+    heights: () => service.heights(),
+    seat: () => service.seat()
   }
 }
+
+export type Assessor = ReturnType<typeof startAssessor>

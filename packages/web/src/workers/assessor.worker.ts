@@ -1,4 +1,5 @@
 import {
+  applyEdit,
   createAssessor,
   heightMap,
   linesPart,
@@ -6,57 +7,64 @@ import {
   savings,
   seatGuests,
   type BareFinding,
+  type Edit,
   type Figures,
   type HeightMap,
   type Look,
+  type Measured,
   type Remedy,
   type Saving,
   type Seating,
   type SightLines
 } from '@hestiad/core'
 import { expose } from 'comlink'
-import { deltaOf, withDelta, type Delta } from './delta.js'
 
-export interface Measurement {
-  readonly figures: Figures
-  readonly findings: readonly BareFinding[]
-}
+type Patches = Pick<Edit, 'patches'>
 
 const assessor = createAssessor()
 const heightMaps = new WeakMap<SightLines, HeightMap>()
-let look: Look | undefined
-let answered: Measurement | undefined
+let look: Look
+let told: Pick<Measured, 'figures' | 'findingsOf'> | undefined
+
+/** What of one table of results is not the same as in another. */
+function changedOf<T extends object>(before: T | undefined, after: T): Partial<T> {
+  const names = Object.keys(after) as (keyof T)[]
+  return Object.fromEntries(names.filter((name) => before?.[name] !== after[name]).map((name) => [name, after[name]])) as Partial<T>
+}
 
 /** Runs the core away from the page, on its own copy of the look. Remedies are asked for one finding at a time, so that newer looks never wait long. */
 const service = {
-  /** Brings the copy up to date; every other call is about what it is then. */
-  take(delta: Delta | undefined): void {
-    look = withDelta(look, delta) as Look
+  open(whole: Look): void {
+    look = whole
   },
-  /** What changed of the figures and findings since the last answer. */
-  measure(): { delta: Delta | undefined; tookMs: number } {
+  /** Brings the copy up to date; every other call is about what it is then. */
+  edit(edit: Patches): void {
+    look = applyEdit(look, edit)
+  },
+  /** Figures and findings, by name and subject, that changed since the last answer. */
+  measure(held: Patches | undefined): { figures: Partial<Figures>; findings: Partial<Measured['findingsOf']>; tookMs: number } {
     const start = performance.now()
-    const { figures, findings } = assessor.measure(look!)
+    const { figures, findingsOf } = assessor.measure(held ? applyEdit(look, held) : look)
     const tookMs = performance.now() - start
-    const delta = deltaOf(answered, { figures, findings })
-    answered = { figures, findings }
-    return { delta, tookMs }
+    const changed = { figures: changedOf(told?.figures, figures), findings: changedOf(told?.findingsOf, findingsOf), tookMs }
+    told = { figures, findingsOf }
+    return changed
   },
   remedies(finding: BareFinding): Remedy[] {
-    return assessor.remediesFor(look!, finding)
+    return assessor.remediesFor(look, finding)
   },
   savings(): Saving[] {
-    return savings(assessor, look!)
+    return savings(assessor, look)
   },
   heights(): HeightMap {
-    const { get } = assessor.measure(look!)
+    const { get } = assessor.measure(look)
     const lines = get(linesPart)
     const known = heightMaps.get(lines) ?? heightMap(get(planPart).outline, lines)
     heightMaps.set(lines, known)
     return known
   },
   seat(): Seating {
-    return seatGuests(look!)
+    return seatGuests(look)
   }
 }
 

@@ -4,6 +4,8 @@ import { partNames } from './findings/inSentence.js'
 export const buyWords = {
   title: 'To buy',
   piece: 'Piece',
+  whyLine: '{why}: {needed} needed, {owned} owned',
+  capOf: '{part}, cap',
   need: 'Need',
   own: 'Own',
   packs: 'Packs',

@@ -53,13 +53,26 @@ export const en = {
     hidesNobody: 'hides nobody below {height}',
     rise: 'Height of the flowers'
   },
-  save: { saved: 'Saved', unsaved: 'Saving …', saving: 'Saving …', conflict: 'Changed elsewhere', offline: 'Not saved yet; trying again' },
+  save: {
+    saved: 'Saved',
+    unsaved: 'Saving …',
+    saving: 'Saving …',
+    conflict: 'Changed elsewhere',
+    refused: 'Not saved: see why',
+    offline: 'Not saved yet; trying again'
+  },
   conflict: {
     title: 'This look was changed in another window',
     text: 'Nothing was overwritten. Keep yours as a second look beside the newer one, or let yours go and load the newer one.',
     both: 'Keep both',
     newer: 'Load the newer one',
     name: '{name} (second version)'
+  },
+  fields: {
+    lengthInches: 'Type a length, as 14 1/2 or 37 cm.',
+    lengthCentimeters: 'Type a length, as 37.5 or 14 in.',
+    range: 'From {low} to {high}.',
+    amount: 'Type an amount, as {example}.'
   },
   keys: {
     title: 'Keys',
@@ -133,6 +146,7 @@ export const en = {
     removeYes: 'Remove',
     cancel: 'Cancel',
     empty: 'No occasion yet. Begin one: a title, a date, a table and how many come, and Hestiad draws the places.',
+    notJson: 'This file is not readable JSON; nothing was taken from it.',
     failed: 'The occasions could not be loaded. Nothing is lost; try again.',
     retry: 'Try again',
     unusable: 'That file is not a usable look. Nothing was changed.'
@@ -150,7 +164,6 @@ export const en = {
     reserve: 'Reserve, %',
     table: 'Table',
     create: 'Begin',
-    needTitle: 'Give it a name.',
     endEarly: 'An end earlier than the beginning is taken as after midnight.'
   },
   table: tableWords,
@@ -231,7 +244,7 @@ export const en = {
     up: 'Higher',
     own: 'own {owned} of {needed}',
     pattern: 'Pattern',
-    substitute: 'For the {role}: the {piece}',
+    substitute: 'For the {role}: {piece}',
     dropSubstitute: 'Do not',
     kinds: 'Kinds of setting',
     spreadSet: '{piece}: too few for all. Lay the {other} with them, {spread}; {short} to buy',
@@ -249,6 +262,14 @@ export const en = {
       heads: 'At the ends',
       'one-side': 'One side',
       'by-guest': 'By guest'
+    },
+    spreadWays: {
+      same: 'at every place',
+      alternating: 'at every other place',
+      'every-third': 'at every third place',
+      heads: 'at the ends',
+      'one-side': 'on one side',
+      'by-guest': 'by guest'
     },
     mirror: 'Mirror the flatware and glasses of left-handed guests',
     childSafe: 'No knives and wine glasses before small children',

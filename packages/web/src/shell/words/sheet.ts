@@ -10,6 +10,7 @@ export const sheetWords = {
   left: 'to the left',
   right: 'to the right',
   inMiddle: 'in the middle, {deep} in from the edge',
+  places: { 'on-plate': 'on the plate', left: 'left of the plate' },
   list: 'To check when it is laid',
   minutes: 'Folding {folding} min, laying {laying} min for one person.',
   check: {

@@ -1,0 +1,67 @@
+import type { Offer, Piece, PieceFacts, Uses } from '@hestiad/core'
+import { Type } from 'class-transformer'
+import { ArrayMaxSize, IsArray, IsBoolean, IsInt, IsObject, IsString, ValidateNested } from 'class-validator'
+import { JSONSchema } from 'class-validator-jsonschema'
+import { IsCore, IsCoreList } from './coreTypes.js'
+import { FaultDto } from './problem.js'
+
+/** A piece with what is known of it. */
+export class ItemDto {
+  @IsObject() @IsCore('Piece') piece!: Piece
+  @IsObject() @IsCore('PieceFacts') facts!: PieceFacts
+}
+
+export class ItemsDto {
+  @IsArray() @ArrayMaxSize(10_000) @ValidateNested({ each: true }) @Type(() => ItemDto) items!: ItemDto[]
+}
+
+export class CupboardDto {
+  @IsArray() @ValidateNested({ each: true }) @Type(() => ItemDto) items!: ItemDto[]
+  @IsArray() @IsCoreList('Offer') offers!: Offer[]
+}
+
+export class WrittenDto {
+  @IsInt() written!: number
+}
+
+export class ImportedDto {
+  @IsInt() imported!: number
+}
+
+const columnMap = { type: 'object', additionalProperties: { type: ['string', 'null'] } } as const
+
+/** A CSV looked at before it is taken: its header, the columns its headers stand for, its first rows, and what it would bring. */
+export class CupboardPreviewDto {
+  @IsArray() @IsString({ each: true }) columns!: string[]
+  @IsArray() @IsString({ each: true }) header!: string[]
+  @IsObject() @JSONSchema(columnMap as never) map!: Record<string, string | null>
+  @IsArray() @JSONSchema({ type: 'array', items: { type: 'array', items: { type: 'string' } } }) rows!: string[][]
+  @IsInt() count!: number
+  @IsArray() @ValidateNested({ each: true }) @Type(() => FaultDto) faults!: FaultDto[]
+  @IsInt() added!: number
+  @IsInt() changed!: number
+  @IsInt() assumed!: number
+}
+
+export class UsesDto {
+  @IsString() day!: string
+  @IsObject() @JSONSchema({ type: 'object', additionalProperties: { $ref: '#/components/schemas/Uses' } }) uses!: Record<string, Uses>
+}
+
+/** A row that no longer fits where it was, kept aside. */
+export class SetAsideDto {
+  @IsInt() id!: number
+  @IsString() table!: string
+  @IsString() rowId!: string
+  @IsString() why!: string
+  @IsString() document!: string
+  @IsInt() atMs!: number
+}
+
+export class SetAsidesDto {
+  @IsArray() @ValidateNested({ each: true }) @Type(() => SetAsideDto) rows!: SetAsideDto[]
+}
+
+export class HealthDto {
+  @IsBoolean() ok!: boolean
+}

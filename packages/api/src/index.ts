@@ -1,0 +1,11 @@
+import 'reflect-metadata'
+
+export * from './assessment.js'
+export { coreTypes, type CoreType } from './coreTypes.js'
+export * from './cupboard.js'
+export * from './looks.js'
+export * from './occasions.js'
+export * from './operations.js'
+export * from './problem.js'
+export * from './readDto.js'
+export * from './shops.js'

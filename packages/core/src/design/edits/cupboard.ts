@@ -1,0 +1,19 @@
+import { castDraft } from 'immer'
+import { makeEdit, type Edit } from '../edit.js'
+import type { Look } from '../look.js'
+import type { Claim } from '../money.js'
+import type { Offer, Piece } from '../piece.js'
+
+/** What the cupboard has learned since: pieces and offers written over those of the same id, and what other occasions lay. */
+export function bringIn(look: Look, news: { readonly pieces: readonly Piece[]; readonly offers: readonly Offer[]; readonly claims: readonly Claim[] }): Edit {
+  return makeEdit(look, 'cupboard', (draft) => {
+    draft.pieces = castDraft(merged(look.pieces, news.pieces))
+    draft.offers = castDraft(merged(look.offers, news.offers))
+    draft.claims = castDraft([...news.claims])
+  })
+}
+
+function merged<Item extends { readonly id: string }>(old: readonly Item[], fresh: readonly Item[]): Item[] {
+  const byId = new Map(fresh.map((item) => [item.id, item]))
+  return [...old.filter((item) => !byId.has(item.id)), ...fresh]
+}

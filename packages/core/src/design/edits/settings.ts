@@ -1,0 +1,74 @@
+import { castDraft, type Draft } from 'immer'
+import { makeEdit, type Edit } from '../edit.js'
+import type { FoldKind } from '../foldKinds.js'
+import type { Look, PlaceSetting, SettingKinds } from '../look.js'
+import type { FlatwareRole } from '../piece.js'
+
+type Key = 'A' | 'B' | 'C'
+type Layers = 'plateIds' | 'glassIds'
+
+/** Runs a change on one kind of setting; kind A where there is no such kind. */
+function onKind(look: Look, key: Key, change: (setting: Draft<PlaceSetting>) => void): Edit {
+  return makeEdit(look, 'setting', (draft) => change(draft.kinds.others.find((other) => other.key === key)?.setting ?? draft.setting))
+}
+
+/** Bread plate, favor, star, card, where dessert flatware lies. */
+export function changeSetting(look: Look, key: Key, part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'starId' | 'card' | 'dessertAbove'>>): Edit {
+  return onKind(look, key, (setting) => void Object.assign(setting, part))
+}
+
+/** A plate on top of the stack, or a glass after the others. */
+export function addLayer(look: Look, key: Key, list: Layers, pieceId: string): Edit {
+  return onKind(look, key, (setting) => void setting[list].push(pieceId))
+}
+
+export function removeLayer(look: Look, key: Key, list: Layers, i: number): Edit {
+  return onKind(look, key, (setting) => void setting[list].splice(i, 1))
+}
+
+/** A napkin, folded and laid as the one before, or none. */
+export function layNapkin(look: Look, key: Key, pieceId: string | null): Edit {
+  return onKind(look, key, (setting) => {
+    setting.napkin = pieceId === null ? null : { place: 'on-plate', fold: 'band', ...setting.napkin, pieceId }
+  })
+}
+
+export function changeNapkin(look: Look, key: Key, part: { readonly fold?: FoldKind; readonly place?: 'on-plate' | 'left' }): Edit {
+  return onKind(look, key, (setting) => void (setting.napkin && Object.assign(setting.napkin, part)))
+}
+
+/** No other piece in the place of one the pattern lacks. */
+export function dropSubstitute(look: Look, key: Key, role: FlatwareRole): Edit {
+  return onKind(look, key, (setting) => void (setting.substitutes = setting.substitutes.filter((one) => one.role !== role)))
+}
+
+/** Who has which kind, mirrored or not, child-safe or not, chargers or not. */
+export function changeKinds(look: Look, part: Partial<Pick<SettingKinds, 'spread' | 'charger' | 'mirrorLeftHanded' | 'childSafe'>>): Edit {
+  return makeEdit(look, 'setting', (draft) => void Object.assign(draft.kinds, part))
+}
+
+/** Another kind, at first like kind A, for every second guest where all had the same. */
+export function addKind(look: Look): Edit {
+  const key = look.kinds.others.some((other) => other.key === 'B') ? 'C' : 'B'
+  return makeEdit(look, 'setting', ({ kinds }) => {
+    kinds.others.push(castDraft({ key, setting: structuredClone(look.setting) }))
+    if (kinds.spread === 'same') kinds.spread = 'alternating'
+  })
+}
+
+/** A kind goes, and with it who had it; with the last one all have the same. */
+export function removeKind(look: Look, key: Key): Edit {
+  return makeEdit(look, 'setting', ({ kinds }) => {
+    kinds.others = kinds.others.filter((other) => other.key !== key)
+    kinds.byGuest = kinds.byGuest.filter((one) => one.key !== key)
+    if (kinds.others.length === 0) kinds.spread = 'same'
+  })
+}
+
+/** The kind a guest has where kinds go by guest. */
+export function giveKind(look: Look, guestId: string, key: Key): Edit {
+  return makeEdit(look, 'setting', ({ kinds }) => {
+    kinds.byGuest = kinds.byGuest.filter((one) => one.guestId !== guestId)
+    if (key !== 'A') kinds.byGuest.push({ guestId, key })
+  })
+}
