@@ -8,6 +8,7 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 const bin = (name) => join(root, 'node_modules', '.bin', name)
 const steps = [
   ['Lint, import rules, formatting', 'npm', ['run', '--silent', 'lint']],
+  ['Notices of what ships', process.execPath, ['scripts/notices.mjs', '--check']],
   ['Types of the core’s tests', bin('tsc'), ['-p', 'packages/core/tsconfig.test.json']],
   ['Types of the benchmarks', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json']],
   ['Types of the server and its tests', bin('tsc'), ['-p', 'packages/server/tsconfig.test.json']],

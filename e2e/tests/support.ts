@@ -29,8 +29,8 @@ async function serve(folder: string): Promise<{ address: string; stop: () => Pro
 
 /** Every test has a server and a database of its own, so that none depends on another. */
 export const test = base.extend({
-  baseURL: async ({ browserName: _ }, use) => {
-    const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
+  baseURL: async ({ browserName }, use) => {
+    const folder = mkdtempSync(join(tmpdir(), `hestiad-e2e-${browserName}-`))
     const { address, stop } = await serve(folder)
     await use(address)
     await stop()

@@ -2,6 +2,7 @@
 import type { Look, TableDish } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { arrowOf, onKeys, timesOf } from '../shell/keys.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { useDishDrag } from './useDishDrag.js'
@@ -30,13 +31,11 @@ function linesOf(dishId: string): readonly string[] {
   return at < 0 ? [name] : [name.slice(0, at), name.slice(at + 1)]
 }
 
-function onKey(event: KeyboardEvent, dish: TableDish): void {
-  const step = preferences.nudgeMm() * (event.shiftKey ? 4 : 1)
-  if (event.key === 'Delete' || event.key === 'Backspace') letGo(dish)
-  else if (!nudge(event.key, dish, step)) return
-  event.preventDefault()
-  event.stopPropagation()
-}
+const onKey = (event: KeyboardEvent, dish: TableDish) =>
+  onKeys({
+    nudge: () => nudge(arrowOf(event), dish, preferences.nudgeMm() * timesOf(event)),
+    takeOff: () => letGo(dish)
+  })(event)
 </script>
 
 <template>

@@ -3,8 +3,6 @@ import { useLook } from '../stores/lookStore.js'
 import { dragging } from './dragging.js'
 import type { Viewport } from './viewport.js'
 
-const arrows: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }
-
 /** Moves the vessels of a dish about the table; while the pointer moves they are only shown. */
 export function useDishDrag(view: () => Viewport) {
   const store = useLook()
@@ -37,10 +35,9 @@ export function useDishDrag(view: () => Viewport) {
   }
 
   /** Whether the key moved it. */
-  function nudge(key: string, dish: TableDish, step: number): boolean {
-    const arrow = arrows[key]
-    if (!arrow || !dish.at || !store.look) return false
-    const by = view().turned ? { x: arrow[1] * step, y: -arrow[0] * step } : { x: arrow[0] * step, y: arrow[1] * step }
+  function nudge([right, up]: readonly [number, number], dish: TableDish, step: number): boolean {
+    if (!dish.at || !store.look) return false
+    const by = view().turned ? { x: up * step, y: -right * step } : { x: right * step, y: up * step }
     store.apply(placed(store.look, dish, dish.at.x + by.x, dish.at.y + by.y))
     return true
   }

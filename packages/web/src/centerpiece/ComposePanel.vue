@@ -2,7 +2,8 @@
 import { patternNames, type CenterpieceProposal, type Look, type PatternName } from '@hestiad/core'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { percent } from '../findings/findingWords.js'
+import { list, percent } from '../findings/findingWords.js'
+import { ruleNames } from '../shell/words/findings/ruleNames.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
 import type { Composing } from '../workers/composer.js'
@@ -21,7 +22,7 @@ const found = shallowRef<{ readonly proposal: CenterpieceProposal; readonly look
 const told = ref('')
 /** The proposal is what the table shows now. */
 const isShown = computed(() => found.value !== undefined && store.look === found.value.look)
-const unmet = computed(() => [...new Set(found.value?.proposal.unmet.map((finding) => t(`compose.rules['${finding.code}']`)) ?? [])].join(', '))
+const unmet = computed(() => list([...new Set(found.value?.proposal.unmet.map((finding) => ruleNames[finding.code]) ?? [])]))
 
 async function propose(): Promise<void> {
   if (isShown.value) store.undo()

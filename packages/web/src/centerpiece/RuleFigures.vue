@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { askAgain, BALANCE_MOST, changeSchool, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type Look } from '@hestiad/core'
+import { askAgain, BALANCE_MOST, changeSchool, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type FindingCode, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { percent } from '../findings/findingWords.js'
+import { list, percent } from '../findings/findingWords.js'
+import { ruleNames } from '../shell/words/findings/ruleNames.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -76,7 +77,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       @update:model-value="store.run(changeSchool, { groups: $event })"
     />
     <p v-if="look.school.meant.length > 0" class="soft small">
-      {{ t('compose.meant', { rules: look.school.meant.map((code) => t(`compose.rules['${code}']`)).join(', ') }) }}
+      {{ t('compose.meant', { rules: list(look.school.meant.map((code) => ruleNames[code as FindingCode] ?? code)) }) }}
       <button class="plain link" @click="store.run(askAgain)">{{ t('compose.ask') }}</button>
     </p>
   </details>

@@ -13,11 +13,14 @@ import {
   type Season
 } from '@hestiad/core'
 import { computed, onMounted, ref } from 'vue'
+import { onKeyStroke } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { today } from '../shell/dates.js'
+import { onKeys } from '../shell/keys.js'
 import PageHeader from '../shell/PageHeader.vue'
+import SetAside from './SetAside.vue'
 import FacetSelect from './FacetSelect.vue'
 import ImportDialog from './ImportDialog.vue'
 import ItemTable from './ItemTable.vue'
@@ -106,16 +109,12 @@ async function imported(count: number): Promise<void> {
   await load()
 }
 
-function key(event: KeyboardEvent): void {
-  if (event.key !== '/' || /INPUT|TEXTAREA|SELECT/.test((event.target as HTMLElement).tagName)) return
-  event.preventDefault()
-  searchField.value?.focus()
-}
+onKeyStroke(onKeys({ search: () => searchField.value?.focus() }))
 document.title = 'Cupboard · Hestiad'
 </script>
 
 <template>
-  <div class="page" @keydown="key">
+  <div class="page">
     <PageHeader :title="t('cupboard.title')" here="cupboard">
       <input ref="file" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="t('cupboard.import')" @change="chooseFile" />
       <a href="/api/cupboard/labels.pdf" download class="link">{{ t('cupboard.labels') }}</a>
@@ -123,6 +122,7 @@ document.title = 'Cupboard · Hestiad'
       <el-button @click="file?.click()">{{ t('cupboard.import') }}</el-button>
       <el-button type="primary" @click="add()">{{ t('cupboard.add') }}</el-button>
     </PageHeader>
+    <SetAside />
     <div class="tools">
       <input ref="searchField" v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" />
       <FacetSelect

@@ -27,6 +27,8 @@ interface Words {
 export const percent = (share: number) => `${Math.round(share * 100)} %`
 
 const together = new Intl.ListFormat('en', { type: 'conjunction' })
+/** Names one after the other, as in a sentence. */
+export const list = (names: readonly string[]) => together.format(names)
 const MOST_NAMES = 3
 
 /** What findings and remedies of a look are told with. */
@@ -36,7 +38,6 @@ function speakerOf({ t, look, length }: Words): Speaker {
   const piece = (pieceId: string) => (index.get(pieceId) ?? plainSupplyOf(pieceId))?.name ?? gone
   const dish = (dishId: string) => look.menu.dishes.find((one) => one.id === dishId)
   const seat = (number: number) => look.guests[number - 1]?.name ?? String(number)
-  const list = (names: readonly string[]) => together.format(names)
   return {
     length,
     list,

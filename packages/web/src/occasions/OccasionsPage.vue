@@ -115,6 +115,9 @@ document.title = 'Hestiad'
         </div>
       </li>
     </ul>
+    <footer class="soft small">
+      <a href="/notices.txt" class="link">{{ t('occasions.notices') }}</a> · <a href="/api/docs" class="link">{{ t('occasions.api') }}</a>
+    </footer>
     <NewOccasionDialog v-model="adding" />
   </div>
 </template>
@@ -124,6 +127,10 @@ document.title = 'Hestiad'
   max-width: 1200px;
   margin: 0 auto;
   padding: 0 28px 40px;
+}
+
+footer {
+  margin-top: 44px;
 }
 
 .cards {

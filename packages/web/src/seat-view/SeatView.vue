@@ -6,6 +6,7 @@ import { computed, nextTick, onMounted, onUnmounted, ref, shallowRef, watch } fr
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
+import { arrowOf, numberOf, onKeys } from '../shell/keys.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { drawnView } from './drawn.js'
@@ -103,21 +104,19 @@ function turnHead(event: PointerEvent): void {
   window.addEventListener('pointerup', end)
 }
 
-const turns: Record<string, readonly [number, number]> = { ArrowLeft: [0.12, 0], ArrowRight: [-0.12, 0], ArrowUp: [0, 0.08], ArrowDown: [0, -0.08] }
-function onKey(event: KeyboardEvent): void {
-  if (event.ctrlKey || event.metaKey || event.altKey || /INPUT|SELECT|TEXTAREA/.test((event.target as HTMLElement).tagName)) return
-  const turn = turns[event.key]
-  if (turn) {
-    head.value = { yaw: head.value.yaw + turn[0], pitch: head.value.pitch + turn[1] }
+const TURN = { yaw: 0.12, pitch: 0.08 } as const
+const onKey = onKeys({
+  nudge: (event) => {
+    const [right, up] = arrowOf(event)
+    head.value = { yaw: head.value.yaw - right * TURN.yaw, pitch: head.value.pitch + up * TURN.pitch }
     draw()
-  } else if (event.key === 'Escape') emit('close')
-  else if (/^[0-9]$/.test(event.key)) {
-    const number = event.key === '0' ? 10 : Number(event.key)
+  },
+  letGo: () => emit('close'),
+  seat: (event) => {
+    const number = numberOf(event)
     if (number <= plan.value.places.length) sit({ kind: 'seat', number })
-  } else return
-  event.preventDefault()
-  event.stopPropagation()
-}
+  }
+})
 
 function sit(next: Viewer): void {
   viewer.value = next

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { outlinePath } from '../board/drawing/paths.js'
 import { shade } from '../board/drawing/shade.js'
+import { arrowOf, onKeys, timesOf } from '../shell/keys.js'
 import { usePreferences } from '../stores/preferences.js'
 import { sizesOfShape } from './tableSizes.js'
 
@@ -52,13 +53,13 @@ function setSize(name: string, mm: number): void {
   emit('update:modelValue', { ...props.modelValue, shape: { ...props.modelValue.shape, [name]: mm } as TableShape })
 }
 
-function nudge(event: KeyboardEvent, size: { name: string; mm: number; mostMm: number }): void {
-  const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
-  if (by === undefined) return
-  event.preventDefault()
-  event.stopPropagation()
-  setSize(size.name, Math.min(size.mostMm, Math.max(300, size.mm + by * preferences.nudgeMm() * (event.shiftKey ? 4 : 1))))
-}
+const nudge = (event: KeyboardEvent, size: { name: string; mm: number; mostMm: number }) =>
+  onKeys({
+    nudge: () => {
+      const [right, up] = arrowOf(event)
+      setSize(size.name, Math.min(size.mostMm, Math.max(300, size.mm + (right + up) * preferences.nudgeMm() * timesOf(event))))
+    }
+  })(event)
 
 function leaf(by: 1 | -1): void {
   const { leaves } = props.modelValue

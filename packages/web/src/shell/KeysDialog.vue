@@ -1,33 +1,19 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import { keyTable } from './keys.js'
 
 const shown = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const keys = [
-  ['arrows', '← ↑ → ↓'],
-  ['brackets', '[ ]'],
-  ['delete', 'Delete'],
-  ['numbers', '1 … 9, 0'],
-  ['t', 't'],
-  ['g', 'g'],
-  ['l', 'l'],
-  ['m', 'm'],
-  ['v', 'v'],
-  ['z', 'z'],
-  ['Z', 'Z'],
-  ['slash', '/'],
-  ['escape', 'Esc']
-] as const
 </script>
 
 <template>
   <el-dialog v-model="shown" :title="t('keys.title')" width="440">
     <dl>
-      <template v-for="[what, key] in keys" :key="what">
+      <template v-for="{ act, shown: key } in keyTable" :key="act">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>
-        <dd>{{ t(`keys.list.${what}`) }}</dd>
+        <dd>{{ t(`keys.list.${act}`) }}</dd>
       </template>
     </dl>
   </el-dialog>

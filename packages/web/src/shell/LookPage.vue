@@ -7,6 +7,7 @@ import Board from '../board/Board.vue'
 import CenterpiecePanel from '../centerpiece/CenterpiecePanel.vue'
 import FindingList from '../findings/FindingList.vue'
 import { useLook } from '../stores/lookStore.js'
+import { onKeys } from './keys.js'
 import ConflictDialog from './ConflictDialog.vue'
 import CupboardNews from './CupboardNews.vue'
 import KeysDialog from './KeysDialog.vue'
@@ -53,19 +54,17 @@ watch(
   { immediate: true }
 )
 
-const typing = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea, [contenteditable], .el-select, .el-dialog') !== null
-onKeyStroke((event) => {
-  if (typing(event) || event.ctrlKey || event.metaKey) return
-  if (event.key === 'z') store.undo()
-  else if (event.key === 'Z') store.redo()
-  else if (event.key === '?') keysShown.value = true
-  else if (event.key === '/') {
-    event.preventDefault()
-    void router
-      .push({ name: 'look', params: { id: props.id, step: 'centerpiece' } })
-      .then(() => document.querySelector<HTMLInputElement>('#piece-search')?.focus())
-  }
-})
+onKeyStroke(
+  onKeys({
+    undo: () => store.undo(),
+    redo: () => store.redo(),
+    help: () => void (keysShown.value = true),
+    search: () =>
+      void router
+        .push({ name: 'look', params: { id: props.id, step: 'centerpiece' } })
+        .then(() => document.querySelector<HTMLInputElement>('#piece-search')?.focus())
+  })
+)
 </script>
 
 <template>

@@ -1,13 +1,15 @@
 import { makeEdit, type Edit } from '../edit.js'
+import { findPiece, pieceIndex } from '../find.js'
 import type { Look } from '../look.js'
 
-/** A candle in a holder, lit with the others or so long before guests arrive; or none. */
+/** A candle in a holder (nothing else takes one), lit with the others or so long before guests arrive; or none. */
 export function setCandle(look: Look, placedId: string, candleId: string | null, litBeforeMin: number): Edit {
   const times = look.centerpiece.flatMap((placed) => (placed.candle ? [placed.candle.lightAtMin] : []))
   const usual = times.length > 0 ? Math.min(...times) : Math.max(0, look.occasion.arriveMin - litBeforeMin)
+  const holder = findPiece(pieceIndex(look), look.centerpiece.find((one) => one.id === placedId)?.pieceId, 'holder')
   return makeEdit(look, 'candles', (draft) => {
     const placed = draft.centerpiece.find((one) => one.id === placedId)
-    if (placed) placed.candle = candleId === null ? null : { candleId, lightAtMin: placed.candle?.lightAtMin ?? usual }
+    if (placed && holder) placed.candle = candleId === null ? null : { candleId, lightAtMin: placed.candle?.lightAtMin ?? usual }
   })
 }
 

@@ -14,9 +14,11 @@ export function turnPlaced(look: Look, placedId: string, byDeg: number): Edit {
   return changePlaced(look, placedId, placed ? { turnDeg: (((placed.turnDeg + byDeg) % 360) + 360) % 360 } : {}, 'turn')
 }
 
-/** Another piece in the place of one that stands in the middle; others like it stay. */
+/** Another piece in the place of one that stands in the middle; others like it stay. A candle or flowers it cannot take go. */
 export function replacePlaced(look: Look, placedId: string, pieceId: string): Edit {
-  return changePlaced(look, placedId, { pieceId }, 'cupboard')
+  const kind = pieceIndex(look).get(pieceId)?.kind
+  const gone = { ...(kind === 'holder' ? {} : { candle: null }), ...(kind === 'vessel' ? {} : { arrangement: null }) }
+  return changePlaced(look, placedId, { pieceId, ...gone }, 'cupboard')
 }
 
 /** Kept where they are when others are arranged anew, or not. */

@@ -165,6 +165,8 @@ export const cupboardWords = {
     cordMm: 'Cord'
   },
   shapes: { rectangle: 'Rectangle', square: 'Square', round: 'Round', oval: 'Oval' },
+  aside: 'One offer is kept aside. | {n} offers are kept aside.',
+  asideWhy: { 'no-piece': 'Its piece is no longer in the cupboard:', unreadable: 'It cannot be read:' },
   importTitle: 'Import a cupboard',
   importHelp: 'What each column stands for was guessed; put right what is wrong. Nothing is taken until every row is good.',
   leaveOut: 'leave out',

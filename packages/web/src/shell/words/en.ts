@@ -77,19 +77,20 @@ export const en = {
   keys: {
     title: 'Keys',
     list: {
-      arrows: 'nudge the chosen piece; with Shift four times as far',
-      brackets: 'turn it by five degrees',
-      delete: 'take it off the table',
-      numbers: 'who this guest sees; 0 is ten',
-      t: 'turn the table',
-      g: 'group, or let go',
-      l: 'keep it where it is',
-      m: 'repeat it at its mirror image',
-      v: 'sit in the chosen chair and look; arrows turn the head',
-      z: 'undo',
-      Z: 'redo',
-      slash: 'search the cupboard',
-      escape: 'let go'
+      nudge: 'nudge the chosen piece; with Shift four times as far',
+      turn: 'turn it by five degrees',
+      takeOff: 'take it off the table',
+      seat: 'who this guest sees; 0 is ten',
+      turnTable: 'turn the table',
+      group: 'group, or let go',
+      lock: 'keep it where it is',
+      mirror: 'repeat it at its mirror image',
+      sit: 'sit in the chosen chair and look; arrows turn the head',
+      undo: 'undo',
+      redo: 'redo',
+      search: 'search the cupboard',
+      letGo: 'let go',
+      help: 'this list'
     }
   },
   ledger: {
@@ -149,6 +150,8 @@ export const en = {
     notJson: 'This file is not readable JSON; nothing was taken from it.',
     failed: 'The occasions could not be loaded. Nothing is lost; try again.',
     retry: 'Try again',
+    notices: 'Licenses of what this is made of',
+    api: 'The API described',
     unusable: 'That file is not a usable look. Nothing was changed.'
   },
   newOccasion: {
