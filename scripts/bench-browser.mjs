@@ -26,7 +26,7 @@ async function openLook(page, address, root) {
 }
 
 /** Watches a page: after each step, the longest time it did not answer since the last. */
-async function watched(page, step) {
+async function watched(page, step, steps = DRAG_STEPS) {
   await page.evaluate(() => {
     const { port1, port2 } = new MessageChannel()
     let last = performance.now()
@@ -40,7 +40,7 @@ async function watched(page, step) {
     port2.postMessage(0)
   })
   const blocks = []
-  for (let i = 0; i < DRAG_STEPS; i++) {
+  for (let i = 0; i < steps; i++) {
     await step(i)
     await page.waitForTimeout(16)
     blocks.push(
@@ -89,6 +89,44 @@ async function dragging(page, browser) {
   }
 }
 
+const KEYS = ['End', '1', 'Enter', 'Backspace', 'Enter']
+const FIELDS = 10
+const STEPS = ['brief', 'seats', 'menu', 'settings', 'centerpiece', 'florals', 'light', 'buy']
+
+/** Fifty keys in the first two fields of each step, ten in all: typed, taken, taken back. */
+async function typing(browser, address) {
+  const empty = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await empty.setContent('<input>')
+  await empty.locator('input').focus()
+  const least = await watched(empty, (i) => empty.keyboard.press(KEYS[i % KEYS.length]), KEYS.length * FIELDS)
+  await empty.close()
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`${address}/looks/pearl-anniversary/brief`)
+  const blocks = []
+  const names = []
+  for (const step of STEPS) {
+    await page.locator(`nav.rail a[href$="/${step}"]`).click()
+    await page.waitForTimeout(2500)
+    const fields = page.locator('aside.panel input:visible:not([type=checkbox], [type=radio], [type=file], [type=date], [readonly])')
+    for (let f = 0; f < Math.min(2, await fields.count()) && names.length < FIELDS; f++) {
+      const field = fields.nth(f)
+      names.push(await field.evaluate((input) => input.labels?.[0]?.textContent?.trim() || input.ariaLabel || input.id))
+      await field.focus()
+      await page.waitForTimeout(800)
+      blocks.push(...(await watched(page, (i) => page.keyboard.press(KEYS[i]), KEYS.length)))
+    }
+  }
+  await page.close()
+  const most = Math.max(...blocks)
+  return {
+    name: 'typing-block',
+    value: most,
+    unit: 'ms',
+    baseline: `a bare field on an empty page, ${Math.max(...least).toFixed(1)} ms; longest block of ${blocks.length} keys in ${names.join(', ')}; 95 of 100 within ${share(blocks, 0.95).toFixed(1)} ms`,
+    ratio: most / Math.max(...least)
+  }
+}
+
 /** From the key to the first picture, with all that is loaded for it, and then a turn of the head at a time. */
 async function seatView(page) {
   await page.locator('.board').focus()
@@ -131,7 +169,7 @@ export async function browserBench(root) {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await openLook(page, address, root)
-    return [await dragging(page, browser), ...(await seatView(page))]
+    return [await dragging(page, browser), ...(await seatView(page)), await typing(browser, address)]
   } finally {
     await browser.close()
     server.kill()

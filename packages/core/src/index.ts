@@ -165,7 +165,7 @@ export { buyList, reserveCents, type BuyLine, type BuyList, type PartFigures, ty
 export { assess, createAssessor, type Assessment, type Assessor } from './assess/assess.js'
 export { savings, type Saving } from './assess/savings.js'
 export type { Measured } from './assess/measure.js'
-export { findingCodes, subjectNames, type Figures, type SubjectName } from './assess/subjects.js'
+export { findingCodes, type Figures, type SubjectName } from './assess/subjects.js'
 export { planPart } from './seating/parts.js'
 export { layoutPart } from './settings/parts.js'
 export { standingPart } from './centerpiece/parts.js'

@@ -33,7 +33,6 @@ export const subjects = [
 
 type Subjects = (typeof subjects)[number]
 export type SubjectName = Subjects['name']
-export const subjectNames: readonly SubjectName[] = subjects.map((one) => one.name)
 type KeysOf<T> = T extends unknown ? keyof T : never
 type Intersection<U> = (U extends unknown ? (one: U) => void : never) extends (all: infer All) => void ? All : never
 

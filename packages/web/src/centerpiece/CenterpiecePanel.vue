@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { createAssessor, isStanding, pieceIndex, putNear, surroundingsPart, type Look, type StandingPiece } from '@hestiad/core'
+import { isStanding, pieceIndex, type Look, type StandingPiece } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -34,9 +34,10 @@ const found = computed(() => {
 })
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
-function put(piece: StandingPiece): void {
-  const around = createAssessor().measure(props.look).get(surroundingsPart)
-  const { edit, id, free } = putNear(props.look, piece, { x: 0, y: 0 }, around)
+async function put(piece: StandingPiece): Promise<void> {
+  const { look } = props
+  const { edit, id, free } = await store.findSpot(piece)
+  if (store.look !== look) return
   noRoom.value = !free
   store.apply(edit)
   store.selected = id

@@ -1,4 +1,4 @@
-import { applyEdit, type Edit, type Look, type Saving, type Seating } from '@hestiad/core'
+import { applyEdit, type Edit, type Look, type Saving, type Seating, type StandingPiece } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
@@ -138,6 +138,8 @@ export const useLook = defineStore('look', () => {
     redo,
     keepBoth,
     loadNewer,
+    /** Where a new piece finds room, by the worker. */
+    findSpot: (piece: StandingPiece) => assessor.spot(piece),
     /** What would save most, by the worker. */
     findSavings: (): Promise<readonly Saving[]> => assessor.savings(),
     /** The best seating of the guests, by the worker. */

@@ -1,4 +1,4 @@
-import { subjectNames, type BareFinding, type Edit, type Figures, type Look, type SubjectName } from '@hestiad/core'
+import type { BareFinding, Edit, Figures, Look, StandingPiece, SubjectName } from '@hestiad/core'
 import { wrap } from 'comlink'
 import type { AssessorService } from './assessor.worker.js'
 
@@ -26,11 +26,13 @@ export function startAssessor() {
       if (Object.keys(changed.figures).length > 0) figures = { ...figures, ...changed.figures }
       if (Object.keys(changed.findings).length > 0) {
         bySubject = { ...bySubject, ...changed.findings }
-        findings = subjectNames.flatMap((name) => bySubject[name] ?? [])
+        // the first answer names all subjects in their order
+        findings = Object.values(bySubject).flat()
       }
       return { figures, findings, tookMs }
     },
     remedies: (finding: BareFinding) => service.remedies(finding),
+    spot: (piece: StandingPiece) => service.spot(piece),
     savings: () => service.savings(),
     heights: () => service.heights(),
     seat: () => service.seat()

@@ -4,8 +4,10 @@ import {
   heightMap,
   linesPart,
   planPart,
+  putNear,
   savings,
   seatGuests,
+  surroundingsPart,
   type BareFinding,
   type Edit,
   type Figures,
@@ -15,7 +17,8 @@ import {
   type Remedy,
   type Saving,
   type Seating,
-  type SightLines
+  type SightLines,
+  type StandingPiece
 } from '@hestiad/core'
 import { expose } from 'comlink'
 
@@ -52,6 +55,10 @@ const service = {
   },
   remedies(finding: BareFinding): Remedy[] {
     return assessor.remediesFor(look, finding)
+  },
+  /** A piece put where there is room nearest to the middle. */
+  spot(piece: StandingPiece): ReturnType<typeof putNear> {
+    return putNear(look, piece, { x: 0, y: 0 }, assessor.measure(look).get(surroundingsPart))
   },
   savings(): Saving[] {
     return savings(assessor, look)

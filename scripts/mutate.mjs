@@ -1,0 +1,72 @@
+// npm run mutate [-- COUNT SEED]: breaks limits, comparisons and signs of the findings one at a time, runs the core's tests on each, and tells what they
+// did not see. The files are put back whatever happens. Slow searches are left out of the run; what they alone would see counts as not seen.
+import { spawnSync } from 'node:child_process'
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const [count = 30, seed = 1] = process.argv.slice(2).map(Number)
+const source = join(root, 'packages/core/src')
+const SLOW = ['remedies', 'compose', 'malformed', 'cupboard', 'buying', 'metamorphic', 'sight', 'room', 'sewing', 'edits', 'journal']
+
+let state = seed >>> 0
+function random() {
+  state = (state + 0x6d2b79f5) | 0
+  let t = Math.imul(state ^ (state >>> 15), 1 | state)
+  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
+  return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
+}
+
+/** Each way to break a line: what is found, and what it becomes. */
+const ways = [
+  [/ < (?!\/)/g, ' >= '],
+  [/ > /g, ' <= '],
+  [/ <= /g, ' > '],
+  [/ >= /g, ' < '],
+  [/ === /g, ' !== '],
+  [/ !== /g, ' === '],
+  [/ \+ /g, ' - '],
+  [/ - /g, ' + '],
+  [/ && /g, ' || ']
+]
+
+const files = readdirSync(source, { recursive: true })
+  .filter((name) => /Findings\.ts$/.test(name))
+  .map((name) => join(source, name))
+const places = files.flatMap((file) =>
+  readFileSync(file, 'utf8')
+    .split('\n')
+    .flatMap((line, row) =>
+      /^\s*(\/\/|\*|\/\*|import|export (type|interface))|=> \{?$|type /.test(line) && !/[<>]=? \w|===/.test(line)
+        ? []
+        : ways.flatMap(([from, to]) => [...line.matchAll(from)].map((hit) => ({ file, row, at: hit.index, from: hit[0], to })))
+    )
+)
+const chosen = Array.from({ length: Math.min(count, places.length) }, () => places.splice(Math.floor(random() * places.length), 1)[0])
+
+/** Whether a test fails with the files as they are. */
+function isSeen() {
+  const exclude = SLOW.flatMap((name) => ['--exclude', `test/${name}.test.ts`])
+  const args = ['run', '--project', 'core', '--bail', '1', '--reporter', 'dot', ...exclude]
+  return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore' }).status !== 0
+}
+
+if (isSeen()) throw new Error('the tests fail as it is')
+const unseen = []
+for (const [i, { file, row, at, from, to }] of chosen.entries()) {
+  const text = readFileSync(file, 'utf8')
+  const lines = text.split('\n')
+  lines[row] = lines[row].slice(0, at) + to + lines[row].slice(at + from.length)
+  writeFileSync(file, lines.join('\n'))
+  let seen = true
+  try {
+    seen = isSeen()
+  } finally {
+    writeFileSync(file, text)
+  }
+  const where = `${file.slice(source.length + 1)}:${row + 1}${from}→${to}`
+  console.log(`${i + 1}/${chosen.length} ${seen ? 'seen  ' : 'UNSEEN'} ${where}`)
+  if (!seen) unseen.push(where)
+}
+console.log(`${chosen.length - unseen.length} of ${chosen.length} seen (${Math.round((100 * (chosen.length - unseen.length)) / chosen.length)} %)`)
