@@ -52,19 +52,23 @@ function isSeen() {
   return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore' }).status !== 0
 }
 
+/** Runs with a file as it is not, and puts it back. */
+function withFile(file, text, broken, run) {
+  writeFileSync(file, broken)
+  try {
+    return run()
+  } finally {
+    writeFileSync(file, text)
+  }
+}
+
 if (isSeen()) throw new Error('the tests fail as it is')
 const unseen = []
 for (const [i, { file, row, at, from, to }] of chosen.entries()) {
   const text = readFileSync(file, 'utf8')
   const lines = text.split('\n')
   lines[row] = lines[row].slice(0, at) + to + lines[row].slice(at + from.length)
-  writeFileSync(file, lines.join('\n'))
-  let seen = true
-  try {
-    seen = isSeen()
-  } finally {
-    writeFileSync(file, text)
-  }
+  const seen = withFile(file, text, lines.join('\n'), isSeen)
   const where = `${file.slice(source.length + 1)}:${row + 1}${from}→${to}`
   console.log(`${i + 1}/${chosen.length} ${seen ? 'seen  ' : 'UNSEEN'} ${where}`)
   if (!seen) unseen.push(where)
