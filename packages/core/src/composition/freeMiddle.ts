@@ -37,14 +37,17 @@ function workOut(outline: Outline, places: readonly Place[], depthMm: number): F
   const free = new Uint8Array(columns * rows)
   const zones = places.map((place) => zoneOf(place, depthMm))
   let cells = 0
-  for (let row = 0; row < rows; row++)
-    for (let column = 0; column < columns; column++) {
-      const at = middleOf(columns, rows, column, row)
-      if (Math.abs(at.y) > halfWidthAtMm(within, at.x) || !contains(within, at)) continue
-      if (zones.some((zone) => isIn(zone, at.x, at.y))) continue
+  for (let column = 0; column < columns; column++) {
+    const x = (column - (columns - 1) / 2) * STEP_MM
+    const halfWidthMm = halfWidthAtMm(within, x)
+    const near = zones.filter((zone) => (x - zone.x) ** 2 <= zone.reach2)
+    for (let row = 0; row < rows; row++) {
+      const y = (row - (rows - 1) / 2) * STEP_MM
+      if (Math.abs(y) > halfWidthMm || near.some((zone) => isIn(zone, x, y)) || !contains(within, { x, y })) continue
       free[row * columns + column] = 1
       cells++
     }
+  }
   const along = spanOf((i) => free[Math.floor(rows / 2) * columns + i] === 1, columns)
   const across = spanOf((i) => free[i * columns + Math.floor(columns / 2)] === 1, rows)
   return { stepMm: STEP_MM, columns, rows, free, cells, areaMm2: cells * STEP_MM ** 2, lengthMm: along * STEP_MM, widthMm: across * STEP_MM }
@@ -60,10 +63,6 @@ function isIn(zone: ReturnType<typeof zoneOf>, x: number, y: number): boolean {
   if (dx * dx + dy * dy > zone.reach2) return false
   const inward = dy * zone.cos - dx * zone.sin
   return inward >= 0 && inward <= zone.depthMm && Math.abs(dx * zone.cos + dy * zone.sin) <= zone.halfMm
-}
-
-function middleOf(columns: number, rows: number, column: number, row: number) {
-  return { x: (column - (columns - 1) / 2) * STEP_MM, y: (row - (rows - 1) / 2) * STEP_MM }
 }
 
 /** How many cells lie between the first and the last that are free. */

@@ -6,6 +6,7 @@ import type { Point3, Pose } from '../geometry/point.js'
 import { STANDING_EYE_MM } from '../reference/bodies.js'
 import { ART_HIDDEN_MOST } from '../reference/composition.js'
 import { rayMeets } from '../sight/rayMeets.js'
+import type { WorldSolid } from '../solids/solid.js'
 
 /** Walls nobody measured stand so far from the table's edge: our own starting value. */
 const WALL_MM = 2000
@@ -96,10 +97,19 @@ function hiddenOf(one: Standing, view: RoomView, eye: Point3, spots: readonly Po
   const [first, last] = [spots[0]!, spots[spots.length - 1]!]
   const from = [eye.x, eye.y, eye.z, first.x, first.y, first.z, last.x, last.y, last.z]
   if (earlier?.from.every((value, i) => value === from[i])) return earlier.share
-  const solids = one.solids.filter((solid) => solid.opacity > 0.3)
-  const share = spots.filter((spot) => solids.some((solid) => rayMeets(solid, eye, spot))).length / spots.length
+  const solids = one.solids.filter((solid) => solid.opacity > 0.3 && isBetween(solid, eye, first, last))
+  const share = solids.length === 0 ? 0 : spots.filter((spot) => solids.some((solid) => rayMeets(solid, eye, spot))).length / spots.length
   views.set(view, { from, share })
   return share
+}
+
+/** Whether a solid reaches, from above, into the angle under which a thing between two spots is seen. */
+function isBetween(solid: WorldSolid, eye: Point3, first: Point3, last: Point3): boolean {
+  const reach = solid.kind === 'box' ? Math.hypot(solid.halfXMm, solid.halfYMm) : Math.max(solid.r0Mm, solid.r1Mm)
+  const turn = Math.sign((first.x - eye.x) * (last.y - eye.y) - (first.y - eye.y) * (last.x - eye.x)) || 1
+  const beside = (edge: Point3, side: number) =>
+    (side * ((edge.x - eye.x) * (solid.y - eye.y) - (edge.y - eye.y) * (solid.x - eye.x))) / (Math.hypot(edge.x - eye.x, edge.y - eye.y) || 1)
+  return beside(first, turn) >= -reach && beside(last, -turn) >= -reach
 }
 
 /** What is behind a guest for whoever sits most nearly across. */
