@@ -24,6 +24,7 @@ export { dropEdit, shiftEdit } from './arranging/dragEdits.js'
 export { standAs } from './arranging/standAs.js'
 export {
   newGuest,
+  firstTable,
   newLook,
   newPlaced,
   oneKind,

@@ -8,7 +8,7 @@ import { DEFAULT_PORT, readConfig, UsageProblem } from '../src/config.js'
 import { loadDemo } from '../src/demo.js'
 import { LookEntity } from '../src/storage/entities/LookEntity.js'
 import type { Storage } from '../src/storage/openStorage.js'
-import { demoLook, root, save, sendEdits, sent, start, temporaryFolder } from './support.js'
+import { demoLook, root, save, sendEdits, sent, start, temporaryFolder, wishes } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage
@@ -20,19 +20,7 @@ type Refusal = { error: { code: string; faults: { place: string; message: string
 const faultsOf = (body: unknown) => (body as Refusal).error.faults.map((fault) => fault.place)
 
 describe('a new occasion', () => {
-  const wishes = {
-    title: 'T',
-    place: '',
-    date: '2027-03-01',
-    arriveMin: 600,
-    endMin: 700,
-    guests: 4,
-    totalCents: 0,
-    reservePercent: 0,
-    currency: 'USD',
-    table: demoLook().table
-  }
-  const post = (change: object) => app.inject({ method: 'POST', url: '/api/occasions', payload: { ...wishes, ...change } })
+  const post = (change: object) => app.inject({ method: 'POST', url: '/api/occasions', payload: { ...wishes(), ...change } })
 
   it.each<[object, string]>([
     [{ title: '' }, '/title'],

@@ -3,7 +3,7 @@ import { noFacts, type Offer, type Piece } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import sharp from 'sharp'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { answered, demoLook, rename, saving, start, strayAnswer } from './support.js'
+import { answered, demoLook, rename, saving, start, strayAnswer, wishes } from './support.js'
 
 let app: FastifyInstance
 let stop: () => Promise<void>
@@ -29,19 +29,7 @@ it('every operation answers, once done right, just what its description says', a
   expect(await ask<string>('GET', '/api/docs')).toContain('/api/looks/{id}')
   await ask('GET', '/api/set-aside')
   await ask('GET', '/api/occasions')
-  const wishes = {
-    title: 'T',
-    place: '',
-    date: '2027-03-01',
-    arriveMin: 600,
-    endMin: 700,
-    guests: 4,
-    totalCents: 0,
-    reservePercent: 0,
-    currency: 'USD',
-    table: look.table
-  }
-  const begun = await ask<{ id: string; occasionId: string }>('POST', '/api/occasions', wishes)
+  const begun = await ask<{ id: string; occasionId: string }>('POST', '/api/occasions', wishes())
   await ask('POST', `/api/looks/${begun.id}/copies`, { look })
   await ask('DELETE', `/api/occasions/${begun.occasionId}`)
   const id = (await ask<{ id: string }>('POST', '/api/looks', look)).id

@@ -83,6 +83,20 @@ export function save(app: FastifyInstance, look: unknown, revision: number | str
   return app.inject({ method: 'PUT', url: `/api/looks/${id}`, headers: { 'if-match': `"${revision}"` }, payload: { look } as object })
 }
 
+/** What a small occasion is begun with. */
+export const wishes = () => ({
+  title: 'T',
+  place: '',
+  date: '2027-03-01',
+  arriveMin: 600,
+  endMin: 700,
+  guests: 4,
+  totalCents: 0,
+  reservePercent: 0,
+  currency: 'USD',
+  table: demoLook().table
+})
+
 let made = 0
 /** An edit as it is sent, under an id of its own. */
 export function sent({ what, patches }: Edit, kind = 'edit', of?: string) {

@@ -1,19 +1,8 @@
-import { noFacts, plainTable, type Table } from '@hestiad/core'
+import { firstTable, noFacts } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { checkForm } from '../src/api/checkForm.js'
 import { ApiProblem, faultWords, problemLines } from '../src/api/client.js'
 
-const table: Table = {
-  name: 'Table',
-  shape: { kind: 'rectangle', lengthMm: 2133.6, widthMm: 1066.8 },
-  leaves: { owned: 0, in: 0, eachMm: 0 },
-  support: { kind: 'pedestal' },
-  heightMm: 740,
-  seatHeightMm: 450,
-  heads: 'open',
-  color: '#a9764a',
-  ...plainTable
-}
 const wishes = {
   title: 'A supper',
   place: '',
@@ -24,7 +13,7 @@ const wishes = {
   totalCents: 0,
   reservePercent: 15,
   currency: 'USD',
-  table
+  table: firstTable
 }
 const offer = { pieceId: 'jug', shop: 'Halfpenny Barn', packSize: 1, stock: 1, leadDays: 0, day: '2027-03-01', note: '' }
 const wrongOf = async (name: Parameters<typeof checkForm>[0], value: object) =>

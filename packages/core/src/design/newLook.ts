@@ -87,6 +87,19 @@ export const plainRoom: Room = {
 /** A table with plain chairs whose apron nobody has measured. */
 export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const
 
+/** The table a new occasion begins with, until its own is told: our own choice. */
+export const firstTable: Table = {
+  name: 'Table',
+  shape: { kind: 'rectangle', lengthMm: 2133.6, widthMm: 1066.8 },
+  leaves: { owned: 0, in: 0, eachMm: 0 },
+  support: { kind: 'pedestal' },
+  heightMm: 740,
+  seatHeightMm: 450,
+  heads: 'open',
+  color: '#a9764a',
+  ...plainTable
+}
+
 /** A guest of whom nothing is known yet. */
 export function newGuest(number: number): Guest {
   return {

@@ -12,6 +12,8 @@ export interface OpenLook {
   readonly revision: number
   /** The revision whose whole document is stored. */
   readonly documentRevision: number
+  /** Milliseconds since 1970. */
+  readonly updatedAtMs: number
   readonly look: Look
   readonly history: History
 }
@@ -54,7 +56,8 @@ export class LookBook {
     const entries = newest.reverse()
     const since = entries.filter((entry) => entry.revision > row.documentRevision).map(editOf)
     const look = since.reduce(applyEdit, lookOf(row))
-    return { id, occasionId: row.occasionId, revision: row.revision, documentRevision: row.documentRevision, look, history: historyOf(entries.map(editOf)) }
+    const { occasionId, revision, documentRevision, updatedAtMs } = row
+    return { id, occasionId, revision, documentRevision, updatedAtMs, look, history: historyOf(entries.map(editOf)) }
   }
 }
 
@@ -73,5 +76,5 @@ const patchesOf = (text: string) => JSON.parse(text) as JournalEdit['patches']
 
 /** The same look after more entries. */
 export function withEntries(open: OpenLook, look: Look, entries: readonly JournalEdit[]): OpenLook {
-  return { ...open, look, revision: open.revision + entries.length, history: entries.reduce(afterEntry, open.history) }
+  return { ...open, look, updatedAtMs: Date.now(), revision: open.revision + entries.length, history: entries.reduce(afterEntry, open.history) }
 }

@@ -44,7 +44,13 @@ export async function insertLook(manager: EntityManager, look: Look, id: string,
   if (!occasionId) await manager.insert(OccasionEntity, { id: occasion, createdAtMs: nowMs })
   const document = JSON.stringify({ ...look, id })
   await manager.insert(LookEntity, {
-    ...{ id, occasionId: occasion, revision: 1, documentRevision: 1, updatedAtMs: nowMs },
-    ...{ name: look.name, date: look.occasion.date, document }
+    id,
+    occasionId: occasion,
+    revision: 1,
+    documentRevision: 1,
+    updatedAtMs: nowMs,
+    name: look.name,
+    date: look.occasion.date,
+    document
   })
 }

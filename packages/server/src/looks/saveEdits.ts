@@ -1,3 +1,4 @@
+import type { SaveEditsDto, SentEditDto } from '@hestiad/api'
 import { In, MoreThan, type EntityManager } from 'typeorm'
 import { applyEdit, editOfPatches, editsMeet, lookHash, type JournalEdit, type Look } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
@@ -6,7 +7,6 @@ import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import { editOf, withEntries, type OpenLook } from './lookBook.js'
-import type { SaveEditsDto, SentEdit } from './lookDtos.js'
 import { trimJournal } from './trimJournal.js'
 
 /** What a save came to: the newest revision, what others did in between, and the fingerprint of the look now. */
@@ -67,7 +67,7 @@ async function entriesSince(manager: EntityManager, open: OpenLook, base: number
 }
 
 /** @throws ApiError unusable-edit when a patch names a place that is not there */
-function apply(look: Look, sent: SentEdit, entries: JournalEdit[]): Look {
+function apply(look: Look, sent: SentEditDto, entries: JournalEdit[]): Look {
   try {
     const edit = editOfPatches(look, sent.what, sent.patches)
     entries.push({ ...edit, id: sent.id, kind: sent.kind, of: sent.of })
@@ -86,10 +86,17 @@ function faultsOf(before: Look, after: Look) {
 
 /** Writes journal rows and the look's row; now and then the whole document, and lets old entries go. */
 async function write(manager: EntityManager, open: OpenLook, entries: readonly JournalEdit[], window: string): Promise<OpenLook> {
-  const atMs = Date.now()
+  const { updatedAtMs: atMs } = open
   const first = open.revision - entries.length + 1
   const rows = entries.map(({ id, of, kind, what, patches, inverse }, i) => ({
-    ...{ lookId: open.id, id, of, kind, what, window, atMs, revision: first + i },
+    lookId: open.id,
+    id,
+    of,
+    kind,
+    what,
+    window,
+    atMs,
+    revision: first + i,
     patches: JSON.stringify(patches),
     inverse: JSON.stringify(inverse)
   }))

@@ -6,6 +6,7 @@ import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
+import type { OpenLook } from '../looks/lookBook.js'
 import { lookAnswer } from '../looks/lookDtos.js'
 import { addLook, lookFrom, openLooks } from '../looks/lookStore.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
@@ -16,14 +17,9 @@ import type { Storage } from '../storage/openStorage.js'
 /** Occasions: the list with each look small enough to draw, a new one from wishes and the cupboard, removal. */
 export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
   route(app, operations.listOccasions, async () => {
-    const rows = await storage.dataSource.getRepository(LookEntity).find({ select: { id: true, updatedAtMs: true } })
-    const updated = new Map(rows.map((row) => [row.id, row.updatedAtMs]))
-    const looks = (await openLooks(storage)).map(({ id, occasionId, revision, look }) => ({
-      occasionId,
-      listed: { id, name: look.name, revision, updatedAtMs: updated.get(id) ?? 0, look: small(look) }
-    }))
+    const looks = await openLooks(storage)
     const ids = [...new Set(looks.map((one) => one.occasionId))]
-    return { occasions: ids.map((id) => ({ id, looks: looks.filter((one) => one.occasionId === id).map((one) => one.listed) })) }
+    return { occasions: ids.map((id) => ({ id, looks: looks.filter((one) => one.occasionId === id).map(listed) })) }
   })
 
   route(app, operations.addOccasion, async (request, reply) => {
@@ -41,6 +37,10 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
     for (const look of looks) storage.book.forget(look.id)
   })
   done()
+}
+
+function listed({ id, revision, updatedAtMs, look }: OpenLook) {
+  return { id, name: look.name, revision, updatedAtMs, look: small(look) }
 }
 
 /** The look with only the pieces it uses and no offers. */

@@ -75,6 +75,15 @@ const bands = computed(() => {
     })
 })
 
+/** Heights in words, the lowest first; one that would lie over another is left out. */
+const labels = computed(() =>
+  bands.value.reduce<{ value: number; x: number; y: number }[]>((said, { value, label }) => {
+    const covered = !label || said.some((one) => Math.abs(one.x - label.x) < LABEL_PX.width && Math.abs(one.y - label.y) < LABEL_PX.height)
+    return covered ? said : [...said, { value, ...label }]
+  }, [])
+)
+const LABEL_PX = { width: 40, height: 15 } as const
+
 /** Where a line crosses the long axis, the leftmost. */
 function labelSpot(rings: readonly (readonly { x: number; y: number }[])[]) {
   const middle = props.view.onPlan({ x: 0, y: 0 })
@@ -90,8 +99,8 @@ function labelSpot(rings: readonly (readonly { x: number; y: number }[])[]) {
       <path :d="outlinePath(grown(outline, -depthMm))" :transform="view.planTransform" />
     </clipPath>
     <path v-for="band in bands" :key="band.value" :d="band.d" :fill-opacity="band.opacity" class="band" />
-    <text v-for="band in bands.filter((one) => one.label)" :key="`t${band.value}`" :x="band.label!.x" :y="band.label!.y - 3" text-anchor="middle">
-      {{ preferences.length(band.value) }}
+    <text v-for="{ value, x, y } in labels" :key="`t${value}`" :x="x" :y="y - 3" text-anchor="middle">
+      {{ preferences.length(value) }}
     </text>
   </g>
 </template>

@@ -78,7 +78,7 @@ async function put(piece: StandingPiece): Promise<void> {
             <span>{{ piece.name }}</span>
             <span class="soft small"
               >{{ 'heightMm' in piece ? length(piece.heightMm) : '' }} {{ t('centerpiece.owned', { n: piece.owned })
-              }}<template v-if="inUse.get(piece.id)">, {{ inUse.get(piece.id) }} {{ t('centerpiece.onTable').toLowerCase() }}</template></span
+              }}<template v-if="inUse.get(piece.id)">, {{ t('centerpiece.usedNow', { n: inUse.get(piece.id) }) }}</template></span
             >
           </span>
           <el-button size="small" round @click="put(piece)">{{ t('centerpiece.put') }}</el-button>

@@ -55,7 +55,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
         <template v-else>{{
           t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) })
         }}</template>
-        <template v-if="tray"> {{ t('compose.tray', { tray: tray.toLowerCase() }) }}</template>
+        <template v-if="tray"> {{ t('compose.tray', { tray }) }}</template>
       </dd>
     </dl>
     <ChoiceField

@@ -53,7 +53,7 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
             >{{ t(`kind.${items[row.index]!.piece.kind}`)
             }}<template v-if="items[row.index]!.piece.first.length > 0">
               · {{ items[row.index]!.piece.first.map((care) => t(`cupboard.care.${care}`)).join(', ') }}</template
-            ><template v-if="isLow(items[row.index]!.piece)"> · {{ t('cupboard.states.low').toLowerCase() }}</template></span
+            ><template v-if="isLow(items[row.index]!.piece)"> · {{ t('cupboard.runsLow') }}</template></span
           ></span
         >
         <span role="cell" class="soft"

@@ -3,6 +3,7 @@ import { costPerUseCents, firstCares, formatAmount, materials, pieceKinds, withU
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { list } from '../findings/findingWords.js'
 import { usePreferences } from '../stores/preferences.js'
 import { photoColors } from '../workers/photoColors.js'
 import CountField from '../shell/CountField.vue'
@@ -163,7 +164,7 @@ function setPhoto(photoId: string | null): void {
       />
     </div>
     <p v-if="item.facts.assumed.length > 0" class="soft small">
-      {{ t('cupboard.assumed') }}: {{ item.facts.assumed.map((name) => t(`cupboard.sizes.${name}`, name).toLowerCase()).join(', ') }}.
+      {{ t('cupboard.assumed', { sizes: list(item.facts.assumed.map((name) => t(`cupboard.sizes.${name}`, name))) }) }}
     </p>
     <fieldset class="checks">
       <legend>{{ t('cupboard.first') }}</legend>

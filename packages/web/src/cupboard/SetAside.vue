@@ -1,32 +1,42 @@
 <script setup lang="ts">
+import { formatAmount, type Offer } from '@hestiad/core'
 import { onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
 import type { Dto } from '../api/client.js'
+import { usePreferences } from '../stores/preferences.js'
 
 /** Rows that a newer version found to belong to nothing any more: kept, and shown here so that nobody looks for them in vain. */
-const { t, te } = useI18n()
+const { t } = useI18n()
+const { currency } = usePreferences()
 const rows = shallowRef<readonly Dto<'SetAside'>[]>([])
 onMounted(async () => {
   rows.value = (await api.listSetAside().catch(() => undefined))?.rows ?? []
 })
 
-const why = (row: Dto<'SetAside'>) => (te(`cupboard.asideWhy.${row.why}`) ? t(`cupboard.asideWhy.${row.why}`) : row.why)
+/** The offer in words; what cannot be read is shown as it is. */
+function told({ document }: Dto<'SetAside'>): string {
+  try {
+    const { pieceId, shop, packSize, priceCents } = JSON.parse(document) as Offer
+    const price = priceCents === null ? t('cupboard.asidePrice') : formatAmount(priceCents, currency)
+    return t('cupboard.asideOffer', { piece: pieceId, shop, n: packSize, price })
+  } catch {
+    return t('cupboard.asideUnreadable', { document })
+  }
+}
 </script>
 
 <template>
   <details v-if="rows.length > 0" class="soft small">
     <summary>{{ t('cupboard.aside', rows.length) }}</summary>
     <ul>
-      <li v-for="row in rows" :key="row.id">
-        {{ why(row) }} <code>{{ row.document }}</code>
-      </li>
+      <li v-for="row in rows" :key="row.id">{{ told(row) }}</li>
     </ul>
   </details>
 </template>
 
 <style scoped>
-code {
+li {
   overflow-wrap: anywhere;
 }
 </style>

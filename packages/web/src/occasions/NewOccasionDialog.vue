@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
-import { plainTable, type Table } from '@hestiad/core'
+import { firstTable } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -19,17 +19,6 @@ const { t } = useI18n()
 const router = useRouter()
 const busy = ref(false)
 const wrong = ref<string[]>([])
-const table: Table = {
-  name: 'Table',
-  shape: { kind: 'rectangle', lengthMm: 2133.6, widthMm: 1066.8 },
-  leaves: { owned: 0, in: 0, eachMm: 0 },
-  support: { kind: 'pedestal' },
-  heightMm: 740,
-  seatHeightMm: 450,
-  heads: 'open',
-  color: '#a9764a',
-  ...plainTable
-}
 const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   title: '',
   place: '',
@@ -40,7 +29,7 @@ const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   totalCents: 30_000,
   reservePercent: 15,
   currency: usePreferences().currency,
-  table
+  table: firstTable
 })
 
 async function create(): Promise<void> {

@@ -37,7 +37,7 @@ const behind = computed(() =>
     const name = (n: number) => plan.value.guests[n - 1]?.name ?? String(n)
     return {
       key: `${number} ${viewId}`,
-      words: t(view?.kind === 'window' ? 'sight.against' : 'sight.behindAt', { name: name(number), view: view?.name.toLowerCase() ?? '', from: name(from) })
+      words: t(view?.kind === 'window' ? 'sight.against' : 'sight.behindAt', { name: name(number), view: view?.name ?? '', from: name(from) })
     }
   })
 )
@@ -61,9 +61,7 @@ const glare = computed(() => {
     .filter((flame) => flame.highMm > low && flame.lowMm < high)
     .map((flame) => flame.standing.piece.name)
 })
-const glareWords = computed(() =>
-  [...new Set(glare.value)].map((name) => `${glare.value.filter((one) => one === name).length} × ${name.toLowerCase()}`).join(', ')
-)
+const glareWords = computed(() => [...new Set(glare.value)].map((name) => `${glare.value.filter((one) => one === name).length} × ${name}`).join(', '))
 </script>
 
 <template>

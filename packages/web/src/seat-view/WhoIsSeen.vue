@@ -13,10 +13,7 @@ const lost = computed(() =>
     if (to === props.seat - 1 || hidden <= HIDDEN_LIMIT) return []
     const cost = props.sight.costs.find((one) => one.blames.some((blame) => blame.from === props.seat - 1 && blame.to === to))
     const placed = props.look.centerpiece.find((one) => one.id === cost?.placedId)
-    const name =
-      pieceIndex(props.look)
-        .get(placed?.pieceId ?? '')
-        ?.name.toLowerCase() ?? ''
+    const name = pieceIndex(props.look).get(placed?.pieceId ?? '')?.name ?? ''
     return [t('seatView.lost', { name: props.look.guests[to]?.name ?? '', share: percent(hidden), piece: name })]
   })
 )

@@ -297,6 +297,7 @@ export const en = {
   role: roleNames,
   centerpiece: {
     onTable: 'On the table',
+    usedNow: '{n} on the table',
     add: 'From the cupboard',
     search: 'Search pieces',
     put: 'Put on',
