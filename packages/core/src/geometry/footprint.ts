@@ -1,4 +1,4 @@
-import { fromFrame, toFrame, type Point, type Pose } from './point.js'
+import { fromFrame, type Point, type Pose } from './point.js'
 
 /** What a thing covers on the surface below it: a disc or a turned rectangle, in world axes. */
 export type Footprint =
@@ -21,18 +21,21 @@ export function reachMm(shape: Footprint): number {
  */
 export function overlapMm(a: Footprint, b: Footprint): number {
   if (a.kind === 'disc' && b.kind === 'disc') return a.radiusMm + b.radiusMm - Math.hypot(a.x - b.x, a.y - b.y)
-  if (a.kind === 'disc') return a.radiusMm - signedGapToRect(b as Footprint & { kind: 'rect' }, a)
-  if (b.kind === 'disc') return b.radiusMm - signedGapToRect(a, b)
+  if (a.kind === 'disc') return a.radiusMm - gapMm(b, a)
+  if (b.kind === 'disc') return b.radiusMm - gapMm(a, b)
   return rectsOverlapMm(a, b)
 }
 
-/** Distance from a point to a rectangle, negative inside by the depth. */
-function signedGapToRect(rect: Footprint & { kind: 'rect' }, point: Point): number {
-  const local = toFrame(rect, point)
-  const dx = Math.abs(local.x) - rect.halfXMm
-  const dy = Math.abs(local.y) - rect.halfYMm
-  if (dx > 0 && dy > 0) return Math.hypot(dx, dy)
-  return Math.max(dx, dy)
+/** Distance from a point to a footprint in millimeters, negative inside by the depth; without an object, since thousands are asked. */
+export function gapMm(shape: Footprint, point: Point): number {
+  const x = point.x - shape.x
+  const y = point.y - shape.y
+  if (shape.kind === 'disc') return Math.sqrt(x * x + y * y) - shape.radiusMm
+  const cos = Math.cos(shape.turnRad)
+  const sin = Math.sin(shape.turnRad)
+  const dx = Math.abs(x * cos + y * sin) - shape.halfXMm
+  const dy = Math.abs(y * cos - x * sin) - shape.halfYMm
+  return dx > 0 && dy > 0 ? Math.sqrt(dx * dx + dy * dy) : Math.max(dx, dy)
 }
 
 type Rect = Footprint & { kind: 'rect' }
@@ -48,7 +51,7 @@ function rectsOverlapMm(a: Rect, b: Rect): number {
     least = Math.min(least, hiA - loB, hiB - loA)
   }
   if (least >= 0) return least
-  return -Math.min(...cornersA.map((p) => Math.max(0, signedGapToRect(b, p))), ...cornersB.map((p) => Math.max(0, signedGapToRect(a, p))))
+  return -Math.min(...cornersA.map((p) => Math.max(0, gapMm(b, p))), ...cornersB.map((p) => Math.max(0, gapMm(a, p))))
 }
 
 function shadow(points: readonly Point[], turnRad: number): [number, number] {

@@ -1,7 +1,7 @@
 import type { Look } from '../design/look.js'
 import { pieceIndex } from '../design/find.js'
 import { extentSize, type Piece } from '../design/piece.js'
-import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { gapMm, overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { fromFrame, type Point } from '../geometry/point.js'
 import { REACH_MM } from '../reference/portions.js'
@@ -107,21 +107,18 @@ function gridOf(plan: SeatPlan): Grid {
   if (known) return known
   const shoulders = plan.places.map((place) => fromFrame(place, { x: 0, y: -SHOULDER_MM }))
   const [columns, rows] = [Math.floor(halfLengthMm(plan.outline) / STEP_MM), Math.floor(plan.outline.halfWidthMm / STEP_MM)]
-  const cells: { readonly column: number; readonly row: number; readonly at: Point }[] = []
-  for (let row = -rows; row <= rows; row++)
-    for (let column = -columns; column <= columns; column++) {
-      const at = { x: column * STEP_MM, y: row * STEP_MM }
-      if (contains(plan.outline, at)) cells.push({ column, row, at })
-    }
-  cells.sort((a, b) => Math.abs(a.at.y) - Math.abs(b.at.y) || Math.abs(a.at.x) - Math.abs(b.at.x))
-  const grid = {
-    spots: cells.map((cell) => cell.at),
-    shoulders,
-    columns,
-    rows,
-    byCell: new Int32Array((2 * columns + 1) * (2 * rows + 1)).fill(-1)
-  }
-  cells.forEach(({ column, row }, i) => (grid.byCell[(row + rows) * (2 * columns + 1) + column + columns] = i))
+  const byCell = new Int32Array((2 * columns + 1) * (2 * rows + 1)).fill(-1)
+  const spots: Point[] = []
+  for (let row = 0; row <= rows; row++)
+    for (let column = 0; column <= columns; column++)
+      for (const y of row === 0 ? [0] : [-row, row])
+        for (const x of column === 0 ? [0] : [-column, column]) {
+          const at = { x: x * STEP_MM, y: y * STEP_MM }
+          if (!contains(plan.outline, at)) continue
+          byCell[(y + rows) * (2 * columns + 1) + x + columns] = spots.length
+          spots.push(at)
+        }
+  const grid = { spots, shoulders, columns, rows, byCell }
   grids.set(plan, grid)
   return grid
 }
@@ -149,7 +146,7 @@ function keepClear(grid: Grid, clear: Float64Array, shape: Footprint, far: numbe
       const i = byCell[(row + rows) * (2 * columns + 1) + column + columns]!
       if (i < 0) continue
       const at = spots[i]!
-      clear[i] = Math.min(clear[i]!, -overlapMm({ kind: 'disc', x: at.x, y: at.y, radiusMm: 0 }, shape))
+      clear[i] = Math.min(clear[i]!, gapMm(shape, at))
     }
 }
 

@@ -34,6 +34,9 @@ export interface Need {
 
 type Line = Pick<Need, 'piece' | 'group' | 'zone' | 'perGuest' | 'perLook' | 'spares' | 'cause'>
 
+/** A line while its uses are counted. */
+type Counting = { -readonly [Member in keyof Line]: Line[Member] }
+
 /** What of a look decides what is needed. */
 export type NeedsOf = Pick<
   Look,
@@ -58,12 +61,16 @@ export function needs(look: NeedsOf): Need[] {
 
 function usedLines(look: NeedsOf): Line[] {
   const index = pieceIndex(look)
-  const lines = new Map<string, Line>()
+  const lines = new Map<string, Counting>()
   const add = (id: string | null | undefined, group: NeedGroup, zone: TableZone, perGuest: number, perLook: number) => {
     const piece = id ? index.get(id) : undefined
     if (!id || !piece) return
-    const line = lines.get(id) ?? { piece, group, zone, perGuest: 0, perLook: 0, spares: 0, cause: null }
-    lines.set(id, { ...line, perGuest: line.perGuest + perGuest, perLook: line.perLook + perLook })
+    const line = lines.get(id)
+    if (!line) lines.set(id, { piece, group, zone, perGuest, perLook, spares: 0, cause: null })
+    else {
+      line.perGuest += perGuest
+      line.perLook += perLook
+    }
   }
   add(look.linens.clothId, 'linens', 'under', 0, clothCount(look.table, look.linens.lapMm))
   if (look.linens.runner) add(look.linens.runner.pieceId, 'linens', 'under', 0, runnersLaid(look, look.linens.runner))
