@@ -154,7 +154,7 @@ async function onServer(root, items) {
     const csv = writeCupboardCsv(items)
     const read = await timed(() => readCsv(csv))
     const send = async () => {
-      const answer = await fetch(`${address}/api/cupboard.csv`, { method: 'POST', headers: { 'content-type': 'text/csv' }, body: csv })
+      const answer = await fetch(`${address}/api/cupboard.csv`, { method: 'POST', headers: { 'content-type': 'text/csv', 'x-hestiad': '1' }, body: csv })
       if (answer.status !== 200) throw new Error(`the import was answered ${answer.status}`)
     }
     const ms = await timed(send)

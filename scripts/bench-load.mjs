@@ -18,7 +18,7 @@ function call(address, method, path, body, headers = {}) {
   return new Promise((resolve, reject) => {
     const request = http.request(
       address + path,
-      { method, agent, headers: { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body ?? ''), ...headers } },
+      { method, agent, headers: { 'content-type': 'application/json', 'x-hestiad': '1', 'content-length': Buffer.byteLength(body ?? ''), ...headers } },
       (response) => {
         const chunks = []
         response.on('data', (chunk) => chunks.push(chunk))

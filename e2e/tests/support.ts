@@ -50,7 +50,7 @@ export const ledger = (page: Page, label: string) => page.locator('footer.ledger
 /** Opens a copy of a demo look of its own at a step and waits for its figures; gives the copy's id. */
 export async function open(page: Page, name: string, at = 'centerpiece'): Promise<string> {
   const file = readFileSync(new URL(`../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')
-  const answer = await page.request.post('/api/looks', { headers: { 'content-type': 'application/json' }, data: file })
+  const answer = await page.request.post('/api/looks', { headers: { 'content-type': 'application/json', 'x-hestiad': '1' }, data: file })
   const { id } = (await answer.json()) as { id: string }
   await openAgain(page, id, at)
   return id

@@ -1,8 +1,8 @@
 import type { Offer, Piece, PieceFacts, Uses } from '@hestiad/core'
 import { Type } from 'class-transformer'
-import { ArrayMaxSize, IsArray, IsBoolean, IsInt, IsObject, IsString, ValidateNested } from 'class-validator'
+import { ArrayMaxSize, IsArray, IsBoolean, IsInt, IsObject, IsString, ValidateIf, ValidateNested } from 'class-validator'
 import { JSONSchema } from 'class-validator-jsonschema'
-import { IsCore, IsCoreList } from './coreTypes.js'
+import { IsCore, IsCoreList, OrNull } from './coreTypes.js'
 import { FaultDto } from './problem.js'
 
 /** A piece with what is known of it. */
@@ -64,4 +64,11 @@ export class SetAsidesDto {
 
 export class HealthDto {
   @IsBoolean() ok!: boolean
+}
+
+/** The last daily copy of the database; without a time there is none, and `problem` may tell why. */
+export class LastBackupDto {
+  @ValidateIf((one: LastBackupDto) => one.atMs !== null) @IsInt() @OrNull({ type: 'integer' }) atMs!: number | null
+  @IsString() file!: string
+  @IsString() problem!: string
 }

@@ -15,9 +15,12 @@ export function openApi(): Schema {
     openapi: '3.0.3',
     info: { title: 'Hestiad', version: '1', description: 'The API of the table rehearsed. Errors: docs/errors.md.' },
     paths: paths(),
-    components: { schemas: schemas(), responses: { Problem: problem } }
+    components: { schemas: schemas(), responses: { Problem: problem }, securitySchemes: { ownPage } }
   }
 }
+
+/** A page of another origin cannot send this header without being let. */
+const ownPage = { type: 'apiKey', in: 'header', name: 'X-Hestiad', description: 'Always 1; every change needs it.' }
 
 const problem = { description: 'A problem', content: { 'application/json': { schema: refTo(ProblemDto.name) } } }
 
@@ -31,6 +34,7 @@ function paths(): Schema {
       summary,
       tags: [tag],
       parameters: parametersOf(operation),
+      ...(method === 'GET' ? {} : { security: [{ ownPage: [] }] }),
       ...(body ? { requestBody: { required: true, content: contentOf(body) } } : {}),
       responses: { ...answersOf(operation), default: { $ref: '#/components/responses/Problem' } }
     }

@@ -1,5 +1,5 @@
 import { AssessmentDto } from './assessment.js'
-import { CupboardDto, CupboardPreviewDto, HealthDto, ImportedDto, ItemDto, ItemsDto, SetAsidesDto, UsesDto, WrittenDto } from './cupboard.js'
+import { CupboardDto, CupboardPreviewDto, HealthDto, ImportedDto, ItemDto, ItemsDto, LastBackupDto, SetAsidesDto, UsesDto, WrittenDto } from './cupboard.js'
 import { CopyLookDto, JournalDto, LookAnswerDto, ReplacedDto, ReplaceLookDto, SavedDto, SaveEditsDto, SinceDto } from './looks.js'
 import { ClaimsDto, NewOccasionDto, OccasionsDto } from './occasions.js'
 import {
@@ -36,7 +36,7 @@ export interface Operation {
 
 const json = (of: DtoClass): Body => ({ of })
 const file = (type: string): Body => ({ types: [type] })
-const csv: Body = { types: ['text/csv', 'text/plain'] }
+const csv: Body = { types: ['text/csv'] }
 const look: Body = { core: 'Look' }
 const xlsx = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 
@@ -138,6 +138,7 @@ export const operations = {
 
   health: on('GET /api/health', 'about', 'Whether the server runs', { answers: { 200: json(HealthDto) } }),
   listSetAside: on('GET /api/set-aside', 'about', 'Rows kept aside because they no longer fit', { answers: { 200: json(SetAsidesDto) } }),
+  lastBackup: on('GET /api/backup', 'about', 'When the database was last copied', { answers: { 200: json(LastBackupDto) } }),
   openApi: on('GET /api/openapi.json', 'about', 'This description', { answers: { 200: file('application/json') } }),
   docs: on('GET /api/docs', 'about', 'This description, to be read', { answers: { 200: file('text/html') } })
 } satisfies Readonly<Record<string, Operation>>

@@ -4,15 +4,13 @@ import { parseLook } from '@hestiad/core/formats'
 import { noFacts } from '@hestiad/core'
 import { putItems, putOffers } from './cupboard/cupboardStore.js'
 import { insertLook } from './looks/lookStore.js'
-import { LookEntity } from './storage/entities/LookEntity.js'
 import type { Storage } from './storage/openStorage.js'
 
 /** The look whose cupboard and offers become the household's. */
 const MAIN = 'pearl-anniversary'
 
-/** Loads the demo looks into an empty database, and the cupboard and offers of the main one; does nothing where there are looks already. */
-export async function loadDemo(storage: Storage, folder: string): Promise<boolean> {
-  if ((await storage.dataSource.getRepository(LookEntity).count()) > 0) return false
+/** Loads the demo looks into a new database, and the cupboard and offers of the main one. */
+export async function loadDemo(storage: Storage, folder: string): Promise<void> {
   const looks = readdirSync(folder)
     .filter((name) => name.endsWith('.hestiad.json'))
     .map((name) => {
@@ -31,5 +29,4 @@ export async function loadDemo(storage: Storage, folder: string): Promise<boolea
       await putOffers(manager, look.offers)
     }
   })
-  return true
 }

@@ -5,10 +5,9 @@ import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { createApp } from '../src/app.js'
 import { DEFAULT_PORT, readConfig, UsageProblem } from '../src/config.js'
-import { loadDemo } from '../src/demo.js'
 import { LookEntity } from '../src/storage/entities/LookEntity.js'
 import type { Storage } from '../src/storage/openStorage.js'
-import { demoLook, root, save, sendEdits, sent, start, temporaryFolder, wishes } from './support.js'
+import { demoLook, root, save, sendEdits, sent, start, temporaryFolder, wishes, idleWorkers } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage
@@ -165,13 +164,14 @@ describe('the web application', () => {
     writeFileSync(join(folder, 'index.html'), '<title>Hestiad</title>')
     writeFileSync(join(folder, 'a.js'), 'long')
     writeFileSync(join(folder, 'a.js.gz'), 'packed')
-    const web = await createApp({ storage, webFolder: folder, logLevel: 'silent' })
+    const web = await createApp({ storage, workers: idleWorkers, webFolder: folder, logLevel: 'silent' })
     const page = await web.inject({ url: '/looks/any/buy' })
     expect(page.body).toContain('Hestiad')
     expect(String(page.headers['content-security-policy'])).toMatch(/script-src 'self'/)
     expect((await web.inject({ url: '/a.js', headers: { 'accept-encoding': 'gzip' } })).body).toBe('packed')
     expect((await web.inject({ url: '/api/nothing' })).statusCode).toBe(404)
-    expect((await web.inject({ method: 'POST', url: '/looks/any' })).statusCode).toBe(404)
+    expect((await web.inject({ method: 'POST', url: '/looks/any', headers: { 'x-hestiad': '1' } })).statusCode).toBe(404)
+    expect(page.headers['cache-control']).toBe('no-cache')
     expect((await web.inject({ url: '/../package.json' })).body).not.toContain('workspaces')
     await web.close()
   })
@@ -185,10 +185,14 @@ describe('the command line', () => {
   })
 })
 
-it('demo data is loaded into an empty database once and never over somebody’s looks', async () => {
-  expect(await loadDemo(storage, join(root, 'demo'))).toBe(false)
-  const fresh = await start()
-  const looks = await fresh.storage.dataSource.getRepository(LookEntity).find()
-  expect(looks.map((look) => look.id).sort()).toEqual(['ferry-crew', 'mending-circle', 'ordinary-week', 'pearl-anniversary'])
+it('demo data is loaded into a new database once, and not again when everything in it was removed', async () => {
+  const file = join(temporaryFolder(), 'hestiad.sqlite')
+  const fresh = await start(file)
+  const looks = async (of: typeof fresh) => (await of.storage.dataSource.getRepository(LookEntity).find()).map((look) => look.id).sort()
+  expect(await looks(fresh)).toEqual(['ferry-crew', 'mending-circle', 'ordinary-week', 'pearl-anniversary'])
+  await fresh.storage.dataSource.query('DELETE FROM occasion')
   await fresh.stop()
+  const again = await start(file)
+  expect(await looks(again)).toEqual([])
+  await again.stop()
 })

@@ -2,9 +2,8 @@ import { copyFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { applyEdit, inverseOf, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { createApp } from '../src/app.js'
 import { openStorage } from '../src/storage/openStorage.js'
-import { rename, saving, sendEdits, strayAnswer, temporaryFolder } from './support.js'
+import { rename, saving, sendEdits, start, temporaryFolder } from './support.js'
 
 const fixtures = join(import.meta.dirname, 'fixtures')
 
@@ -14,14 +13,9 @@ describe.each(readdirSync(fixtures).filter((name) => name.endsWith('.sqlite')))(
     const folder = temporaryFolder()
     const file = join(folder, 'hestiad.sqlite')
     copyFileSync(join(fixtures, name), file)
-    const storage = await openStorage(file)
-    const app = await createApp({ storage, logLevel: 'silent' })
-    const get = async <T>(url: string) => {
-      const answer = await app.inject({ url })
-      expect(strayAnswer('GET', url, answer)).toBe('')
-      return answer.json() as T
-    }
-    return { folder, storage, app, get, stop: async () => (await app.close(), await storage.dataSource.destroy()) }
+    const { app, storage, stop } = await start(file)
+    const get = async <T>(url: string) => (await app.inject({ url })).json() as T
+    return { folder, storage, app, get, stop }
   }
 
   it('is brought up to date with every look, what was done and undone, and what is saved on', async () => {
@@ -71,7 +65,7 @@ describe.each(readdirSync(fixtures).filter((name) => name.endsWith('.sqlite')))(
     expect(copies).toHaveLength(1)
     const again = await openStorage(join(folder, copies[0]!))
     expect(await again.dataSource.query('SELECT id FROM look')).toHaveLength(3)
-    await again.dataSource.destroy()
+    await again.close()
   })
 
   it('has all its foreign keys whole', async () => {
@@ -86,5 +80,5 @@ it('the entities and the migrations say the same: nothing is left to generate', 
   const storage = await openStorage(':memory:')
   const { upQueries } = await storage.dataSource.driver.createSchemaBuilder().log()
   expect(upQueries.map((one) => one.query)).toEqual([])
-  await storage.dataSource.destroy()
+  await storage.close()
 })

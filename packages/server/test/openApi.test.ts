@@ -28,6 +28,7 @@ it('every operation answers, once done right, just what its description says', a
   await ask('GET', '/api/openapi.json')
   expect(await ask<string>('GET', '/api/docs')).toContain('/api/looks/{id}')
   await ask('GET', '/api/set-aside')
+  await ask('GET', '/api/backup')
   await ask('GET', '/api/occasions')
   const begun = await ask<{ id: string; occasionId: string }>('POST', '/api/occasions', wishes())
   await ask('POST', `/api/looks/${begun.id}/copies`, { look })

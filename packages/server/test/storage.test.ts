@@ -5,7 +5,8 @@ import { join } from 'node:path'
 import { applyEdit, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { errorCatalogue } from '../src/errors.js'
-import { openStorage, StorageProblem } from '../src/storage/openStorage.js'
+import { openStorage } from '../src/storage/openStorage.js'
+import { StorageProblem } from '../src/storage/storageProblem.js'
 import { rename, root, saving, start, temporaryFolder } from './support.js'
 
 const mainFile = join(root, 'packages/server/dist/main.js')
@@ -52,7 +53,7 @@ describe('starting', () => {
     const first = run('--port', '0', '--data', folder)
     const base = await address(first)
     const { occasions } = (await (await fetch(`${base}/api/occasions`)).json()) as { occasions: { id: string }[] }
-    await fetch(`${base}/api/occasions/${occasions[0]!.id}`, { method: 'DELETE' })
+    await fetch(`${base}/api/occasions/${occasions[0]!.id}`, { method: 'DELETE', headers: { 'x-hestiad': '1' } })
     first.kill()
     await ending(first)
     const count = async (...more: string[]) => {
@@ -112,7 +113,7 @@ it('after kill -9 amid 500 saves every acknowledged save is there', async () => 
       const edit = rename(look, `save ${revision + 1}`)
       const answer = await fetch(`${base}/api/looks/${id}`, {
         method: 'PATCH',
-        headers: { 'content-type': 'application/json' },
+        headers: { 'content-type': 'application/json', 'x-hestiad': '1' },
         body: JSON.stringify(saving(look, revision, [edit]))
       })
       look = applyEdit(look, edit)

@@ -10,6 +10,7 @@ import type { FastifyInstance, InjectOptions, LightMyRequestResponse as Response
 import { createApp } from '../src/app.js'
 import { loadDemo } from '../src/demo.js'
 import { openStorage, type Storage } from '../src/storage/openStorage.js'
+import { createWorkers, type Workers } from '../src/work/workers.js'
 
 export const root = fileURLToPath(new URL('../../../', import.meta.url))
 export const temporaryFolder = () => mkdtempSync(join(tmpdir(), 'hestiad-test-'))
@@ -56,14 +57,18 @@ function schemaAt(name: string, status: string): object {
   return JSON.parse(JSON.stringify(schema).replaceAll('"#/components', '"api#/components')) as object
 }
 
+/** For applications that are asked nothing heavy. */
+export const idleWorkers: Workers = { run: () => Promise.reject(new Error('not asked')), close: () => Promise.resolve() }
+
 /** The application over a database file, demo data loaded; every answer it gives must be what its description says. */
 export async function start(file = ':memory:'): Promise<{ app: FastifyInstance; storage: Storage; stop: () => Promise<void> }> {
   const storage = await openStorage(file)
-  await loadDemo(storage, join(root, 'demo'))
-  const app = await createApp({ storage, logLevel: 'silent' })
+  if (storage.isNew) await loadDemo(storage, join(root, 'demo'))
+  const workers = createWorkers()
+  const app = await createApp({ storage, workers, logLevel: 'silent', heavyPerMinute: 1_000_000 })
   const inject = app.inject.bind(app) as (options: InjectOptions) => Promise<Response>
   app.inject = (async (options: InjectOptions) => {
-    const answer = await inject(options)
+    const answer = await inject({ ...options, headers: { 'x-hestiad': '1', ...options.headers } })
     const stray = strayAnswer(options.method ?? 'GET', String(options.url), answer)
     if (stray !== '') throw new Error(stray)
     return answer
@@ -73,7 +78,8 @@ export async function start(file = ':memory:'): Promise<{ app: FastifyInstance; 
     storage,
     stop: async () => {
       await app.close()
-      await storage.dataSource.destroy()
+      await workers.close()
+      await storage.close()
     }
   }
 }

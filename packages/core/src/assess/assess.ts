@@ -1,4 +1,4 @@
-import { applyEdit } from '../design/edit.js'
+import { applyEdit, type Edit } from '../design/edit.js'
 import { effectFigures, findingKey, type BareFinding, type Effect, type EffectFigure, type Finding, type Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { createMeasure, proposalsFor, type Measure, type Measured } from './measure.js'
@@ -24,14 +24,19 @@ const MOST_REMEDIES = 5
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()
-  const remediesFor = (look: Look, finding: BareFinding) => tryOut(measure, look, measure(look), finding)
+  const remediesOf = (look: Look) => {
+    const before = measure(look)
+    const tried = createTrials(measure, look)
+    return (finding: BareFinding) => tryOut(tried, look, before, finding)
+  }
   return {
     measure,
-    remediesFor,
+    remediesFor: (look, finding) => remediesOf(look)(finding),
     effectOf: (before, after) => effectOf(measure(before), measure(after)),
     assess: (look) => {
-      const measured = measure(look)
-      return { figures: measured.figures, findings: measured.findings.map((finding) => ({ ...finding, remedies: tryOut(measure, look, measured, finding) })) }
+      const { figures, findings } = measure(look)
+      const remedies = remediesOf(look)
+      return { figures, findings: findings.map((finding) => ({ ...finding, remedies: remedies(finding) })) }
     }
   }
 }
@@ -44,15 +49,34 @@ export function assess(look: Look): Assessment {
   return createAssessor().assess(look)
 }
 
-/** Applies each proposal, measures again, and keeps those after which the finding is gone. */
-function tryOut(measure: Measure, look: Look, before: Measured, finding: BareFinding): Remedy[] {
+/** What an edit would come to, as far as remedies are told by it. */
+interface Trial {
+  readonly left: ReadonlySet<string>
+  readonly headline: Measured['headline']
+}
+
+/** Measures a look with an edit; the same edit is proposed for several findings and measured once. */
+function createTrials(measure: Measure, look: Look): (edit: Edit) => Trial {
+  const known = new Map<string, Trial>()
+  return (edit) => {
+    const key = JSON.stringify(edit.patches)
+    const earlier = known.get(key)
+    if (earlier) return earlier
+    const { findings, headline } = measure(applyEdit(look, edit))
+    const trial = { left: new Set(findings.map(findingKey)), headline }
+    known.set(key, trial)
+    return trial
+  }
+}
+
+/** Tries each proposal, and keeps those after which the finding is gone. */
+function tryOut(tried: (edit: Edit) => Trial, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const remedies: Remedy[] = []
   const key = findingKey(finding)
   for (const proposal of proposalsFor(look, finding, before)) {
     if (remedies.length >= MOST_REMEDIES) break
-    const after = measure(applyEdit(look, proposal.edit))
-    if (after.findings.some((other) => findingKey(other) === key)) continue
-    remedies.push({ ...proposal, effect: effectOf(before, after) })
+    const after = tried(proposal.edit)
+    if (!after.left.has(key)) remedies.push({ ...proposal, effect: effectOf(before, after) })
   }
   return remedies.sort((a, b) => harm(a) - harm(b))
 }
@@ -63,6 +87,6 @@ function harm({ effect }: Remedy): number {
   return grew('stops') ? 2 : grew('warnings') ? 1 : 0
 }
 
-function effectOf({ headline: from }: Measured, { headline: to }: Measured): Effect {
+function effectOf({ headline: from }: Pick<Measured, 'headline'>, { headline: to }: Pick<Measured, 'headline'>): Effect {
   return effectFigures.filter((figure) => from[figure] !== to[figure]).map((figure) => ({ figure, before: from[figure], after: to[figure] }))
 }

@@ -212,12 +212,13 @@ function spreadOf(foot: Footprint, solids: readonly WorldSolid[]): Footprint {
 
 /** Pieces that stay while people eat. A piece goes when what it stands on goes. */
 export function atMeal(all: readonly Standing[]): Standing[] {
-  const stays = new Map<string, boolean>()
-  for (const standing of all) stays.set(standing.placed.id, standing.placed.atMeal)
-  const keeps = (standing: Standing): boolean => {
-    if (!stays.get(standing.placed.id)) return false
-    const below = standing.placed.on
-    return below === null || all.every((other) => other.placed.id !== below || keeps(other))
+  const byId = new Map(all.map((one) => [one.placed.id, one]))
+  const stays = new Map<Standing, boolean>()
+  const keeps = (one: Standing): boolean => {
+    const below = one.placed.on === null ? undefined : byId.get(one.placed.on)
+    const known = stays.get(one) ?? (one.placed.atMeal && (!below || keeps(below)))
+    stays.set(one, known)
+    return known
   }
   return all.filter(keeps)
 }

@@ -1,5 +1,6 @@
 import { nothingLabeled, plainOfKind, type PieceKind } from '../design/piece.js'
 import { inches } from '../units/length.js'
+import { own } from '../units/own.js'
 
 type Sizes = Readonly<Record<string, unknown>>
 
@@ -54,10 +55,10 @@ const byRole: Readonly<Record<string, Sizes>> = {
 /** Fills what a piece of a kind lacks with the usual sizes, and names what was filled in; labels nobody read stay unknown. */
 export function withUsualSizes(piece: Readonly<Record<string, unknown>>): { piece: Record<string, unknown>; assumed: string[] } {
   const kind = piece['kind'] as PieceKind
-  const usual = byKind[kind] as Sizes | undefined
+  const usual = own<Sizes>(byKind, kind)
   if (!usual) return { piece: { ...piece }, assumed: [] }
   const role = String(piece['role'] ?? piece['form'] ?? piece['takes'] ?? '')
-  const sizes = { ...usual, ...byRole[`${kind} ${role}`] }
+  const sizes = { ...usual, ...own(byRole, `${kind} ${role}`) }
   const missing = Object.keys(sizes).filter((name) => piece[name] === undefined)
   return { piece: { ...nothingLabeled, ...plainOfKind[kind], ...piece, ...Object.fromEntries(missing.map((name) => [name, sizes[name]])) }, assumed: missing }
 }

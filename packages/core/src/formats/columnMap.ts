@@ -1,3 +1,4 @@
+import { own } from '../units/own.js'
 import { cupboardColumns, type CupboardColumn } from './cupboardColumns.js'
 
 /** For each header of a file the column it stands for, or null when it is left out. */
@@ -49,7 +50,7 @@ export function guessColumns(header: readonly string[]): ColumnMap {
       .replace(/\(.*?\)/g, '')
       .replace(/[^a-z0-9]/g, '')
     const column = cupboardColumns.find((known) => known.toLowerCase() === plain) ?? cupboardColumns.find((known) => known.toLowerCase() === `${plain}mm`)
-    const found = column ?? otherWords[plain] ?? null
+    const found = column ?? own(otherWords, plain) ?? null
     if (!found || taken.has(found)) return null
     taken.add(found)
     return found

@@ -1,6 +1,7 @@
 import { noFacts, type CupboardItem, type PieceFacts } from '../cupboard/facts.js'
 import { withUsualSizes } from '../cupboard/usualSizes.js'
 import { parseLength } from '../units/length.js'
+import { own } from '../units/own.js'
 import { slug } from '../units/slug.js'
 import { guessColumns, type ColumnMap } from './columnMap.js'
 import { cupboardColumns, factColumns, type CupboardColumn, type FactColumn } from './cupboardColumns.js'
@@ -86,7 +87,7 @@ const numberFacts = new Set<string>(['paidCents', 'listCents', 'setCount'])
 export function readCupboardCsv(text: string, map?: ColumnMap): Parsed<CupboardItem[]> {
   const table = readCsv(text)
   if (!table.ok) return { ok: false, faults: [{ place: `row ${table.row}`, message: table.message }] }
-  const columns = table.header.map((name) => (map ? (map[name] ?? null) : knownColumn(name)))
+  const columns = table.header.map((name) => (map ? (own(map, name) ?? null) : knownColumn(name)))
   const faults = headerFaults(table.header, columns, map)
   const items: CupboardItem[] = []
   const ids = new Set<string>()
@@ -205,7 +206,7 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
   const given = Object.fromEntries(Object.entries(cells).filter(([, value]) => value !== ''))
   const kind = String(cells['kind'] ?? '')
   const pick = (columns: readonly string[]) =>
-    Object.fromEntries(columns.filter((c) => c in given || c in defaults).map((c) => [c, given[c] ?? defaults[c as keyof typeof defaults]]))
+    Object.fromEntries(columns.filter((c) => own(given, c) !== undefined || c in defaults).map((c) => [c, given[c] ?? defaults[c as keyof typeof defaults]]))
   const first = String(given['first'] ?? '')
     .split(/\s+/)
     .filter(Boolean)
@@ -215,10 +216,10 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
     of: given['of'] ?? null,
     bareBack: given['bareBack'] === 'yes'
   }
-  const piece: Record<string, unknown> = { kind, ...common, ...pick(ownColumns[kind] ?? []) }
+  const piece: Record<string, unknown> = { kind, ...common, ...pick(own(ownColumns, kind) ?? []) }
   if (['cloth', 'mat', 'riser', 'tray', 'ornament'].includes(kind) && 'shape' in given) {
     const shape = String(given['shape'] ?? '')
-    piece['extent'] = { kind: shape, ...pick(extentColumns[shape] ?? []) }
+    piece['extent'] = { kind: shape, ...pick(own(extentColumns, shape) ?? []) }
   }
   if (kind === 'tray') Object.assign(piece, { handles: given['handles'] === 'yes', upper: tiersOf(String(given['upper'] ?? '')) })
   if (kind === 'riser') piece['legs'] = given['legs'] === 'yes'

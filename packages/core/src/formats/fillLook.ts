@@ -1,4 +1,5 @@
 import { noTax, plainBuying } from '../design/money.js'
+import { own } from '../units/own.js'
 import { nothingLabeled, plainOfKind } from '../design/piece.js'
 import { noMenu } from '../design/menu.js'
 import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainStems, plainTable, plainView } from '../design/newLook.js'
@@ -41,7 +42,7 @@ export function fillOffer(value: unknown): unknown {
 /** The same for one piece. */
 export function fillPiece(value: unknown): unknown {
   const piece = filled(value, pieceDefaults)
-  return isRecord(piece) ? filled(piece, plainOfKind[String(piece['kind'])] ?? {}) : piece
+  return isRecord(piece) ? filled(piece, own<Readonly<Record<string, unknown>>>(plainOfKind, String(piece['kind'])) ?? {}) : piece
 }
 
 function fillPlaced(value: unknown): unknown {

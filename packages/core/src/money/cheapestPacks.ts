@@ -47,27 +47,45 @@ function fillTable(offers: readonly Offer[], top: number): Table {
   count[0] = 0
   const packs: Int32Array[] = []
   for (const offer of offers) {
-    const nextCost = cost.slice()
-    const nextCount = count.slice()
-    const used = new Int32Array(top + 1)
-    for (let pieces = offer.packSize; pieces <= top; pieces++) {
-      const most = Math.min(offer.stock, Math.floor(pieces / offer.packSize))
-      for (let n = 1; n <= most; n++) {
-        const from = pieces - n * offer.packSize
-        const c = cost[from]! + n * offer.priceCents!
-        const k = count[from]! + n
-        if (c < nextCost[pieces]! || (c === nextCost[pieces]! && k < nextCount[pieces]!)) {
-          nextCost[pieces] = c
-          nextCount[pieces] = k
-          used[pieces] = n
-        }
-      }
-    }
-    cost = nextCost
-    count = nextCount
-    packs.push(used)
+    const next = { cost: cost.slice(), count: count.slice(), used: new Int32Array(top + 1) }
+    for (let rest = 0; rest < Math.min(offer.packSize, top + 1); rest++) addPacks(offer, rest, cost, count, next)
+    cost = next.cost
+    count = next.count
+    packs.push(next.used)
   }
   return { cost, packs }
+}
+
+/**
+ * Packs of one offer for the counts that leave a remainder: the least over a window as wide as the stock, kept as a queue that grows from its
+ * front to its back (the bounded knapsack in time linear in the count; Kellerer, Pferschy, Pisinger, "Knapsack Problems", 2004, section 7.2.2).
+ */
+function addPacks(
+  { packSize, stock, priceCents }: Offer,
+  rest: number,
+  cost: Float64Array,
+  count: Float64Array,
+  next: { readonly cost: Float64Array; readonly count: Float64Array; readonly used: Int32Array }
+): void {
+  const price = priceCents!
+  const queue: number[] = []
+  let front = 0
+  // what `i` packs' worth of pieces costs without packs of this offer, less what as many packs would
+  const keyCost = (i: number) => cost[rest + i * packSize]! - i * price
+  const keyCount = (i: number) => count[rest + i * packSize]! - i
+  const isNoLess = (a: number, b: number) => keyCost(a) > keyCost(b) || (keyCost(a) === keyCost(b) && keyCount(a) >= keyCount(b))
+  for (let j = 0, pieces = rest; pieces < cost.length; j++, pieces += packSize) {
+    if (cost[pieces]! < Infinity) {
+      while (queue.length > front && isNoLess(queue[queue.length - 1]!, j)) queue.pop()
+      queue.push(j)
+    }
+    while (queue.length > front && queue[front]! < j - stock) front++
+    if (queue.length === front) continue
+    const best = queue[front]!
+    next.cost[pieces] = keyCost(best) + j * price
+    next.count[pieces] = keyCount(best) + j
+    next.used[pieces] = j - best
+  }
 }
 
 function traceBack(offers: readonly Offer[], table: Table, pieces: number): PackLine[] {

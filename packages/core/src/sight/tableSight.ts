@@ -1,7 +1,8 @@
 import type { Standing } from '../centerpiece/standing.js'
-import { hiddenShare } from './hiddenShare.js'
+import { hiddenAndRegained } from './hiddenShare.js'
 import type { Shadow } from './shadow.js'
 import { shadowsOf } from './shadowsOf.js'
+import { sameList } from '../subject/part.js'
 import type { SightLines } from './sightLines.js'
 
 /** A pair counts as seeing each other when at most this share of the face is hidden. */
@@ -55,16 +56,22 @@ interface PairSight {
   readonly regained: readonly number[]
 }
 
-const pairsKnown = new WeakMap<SightLines, PairSight[]>()
+/** Of each pair the last two results: what is tried on a look and taken back again is not worked out twice. */
+const pairsKnown = new WeakMap<SightLines, (readonly PairSight[])[]>()
 
-/** A pair's result; the last one is kept while the same shadows fall on the face. */
-function pairSight(known: PairSight[], pair: number, shadows: readonly Shadow[], owners: readonly string[]): PairSight {
-  const earlier = known[pair]
-  if (earlier && earlier.shadows.length === shadows.length && earlier.shadows.every((shadow, i) => shadow === shadows[i])) return earlier
-  const hidden = hiddenShare(shadows)
-  const distinct = [...new Set(owners)]
-  const regained = distinct.map((owner) => hidden - (distinct.length === 1 ? 0 : hiddenShare(shadows.filter((_, i) => owners[i] !== owner))))
-  return (known[pair] = { shadows, hidden, owners: distinct, regained })
+function pairSight(known: (readonly PairSight[])[], pair: number, shadows: readonly Shadow[], owners: readonly string[]): PairSight {
+  const [last, other] = known[pair] ?? []
+  if (last && sameList(last.shadows, shadows)) return last
+  const sight = other && sameList(other.shadows, shadows) ? other : workOut(shadows, owners)
+  known[pair] = last ? [sight, last] : [sight]
+  return sight
+}
+
+function workOut(shadows: readonly Shadow[], owners: readonly string[]): PairSight {
+  const distinct: string[] = []
+  // shadows come piece by piece
+  const numbers = owners.map((owner) => (distinct[distinct.length - 1] === owner ? distinct.length : distinct.push(owner)) - 1)
+  return { shadows, owners: distinct, ...hiddenAndRegained(shadows, numbers, distinct.length) }
 }
 
 /** Hidden shares for every ordered pair of guests behind the pieces that stand at the meal. */

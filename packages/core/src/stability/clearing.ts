@@ -1,5 +1,5 @@
 import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
-import { standings, type Standing } from '../centerpiece/standing.js'
+import { atMeal, standings, type Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
 import type { BareFinding, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -31,15 +31,18 @@ export interface Clearing {
 
 /** Counts the lifts for what does not stay at the meal: a tray with handles goes with all on it, everything else two by two. */
 export function clearing(standing: readonly Standing[], tilts: readonly Tilt[], pieces: readonly Piece[]): Clearing {
-  const stays = new Set(standing.filter((one) => one.placed.atMeal).map((one) => one.placed.id))
-  const going = standing.filter((one) => !stays.has(one.placed.id) || goesWith(one, standing))
+  const stays = new Set(atMeal(standing))
+  const going = standing.filter((one) => !stays.has(one))
+  const goingIds = new Set(going.map((one) => one.placed.id))
+  const goingOn = new Map<string, number>()
+  for (const { rootId } of going) goingOn.set(rootId, (goingOn.get(rootId) ?? 0) + 1)
   const gramsOf = new Map(tilts.map((tilt) => [tilt.placedId, tilt.grams]))
   let lifts = 0
   let loose = 0
   for (const one of going) {
-    if (one.placed.on !== null && going.some((other) => other.placed.id === one.placed.on)) continue
+    if (one.placed.on !== null && goingIds.has(one.placed.on)) continue
     if (one.piece.kind === 'tray' && one.piece.handles && (gramsOf.get(one.placed.id) ?? 0) <= LIFT_GRAMS) lifts++
-    else loose += 1 + going.filter((other) => other.rootId === one.rootId && other !== one).length
+    else loose += goingOn.get(one.rootId)!
   }
   const roots = going.filter((one) => one.placed.on === null)
   lifts += Math.ceil(loose / PIECES_A_LIFT)
@@ -97,16 +100,4 @@ function trayFor(roots: readonly Standing[], standing: readonly Standing[], piec
     return lengthMm * widthMm >= areaMm2 && widthMm >= widestMm ? [{ id: piece.id, mm2: lengthMm * widthMm }] : []
   })
   return fitting.sort((a, b) => a.mm2 - b.mm2)[0]?.id ?? null
-}
-
-/** Whether what a piece stands on is cleared. */
-function goesWith(one: Standing, standing: readonly Standing[]): boolean {
-  let on = one.placed.on
-  while (on !== null) {
-    const below = standing.find((other) => other.placed.id === on)
-    if (!below) return false
-    if (!below.placed.atMeal) return true
-    on = below.placed.on
-  }
-  return false
 }

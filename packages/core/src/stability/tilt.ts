@@ -21,10 +21,19 @@ export interface Tilt {
 export function tilts(standing: readonly Standing[], index: PieceIndex): Tilt[] {
   const own = new Map(standing.map((one) => [one.placed.id, massOf(one, index)]))
   const above = new Map<string, Standing[]>()
-  for (const one of standing) if (one.carrierId !== null) above.set(one.carrierId, [...(above.get(one.carrierId) ?? []), one])
-  const allOf = (one: Standing): Mass[] => [own.get(one.placed.id)!, ...(above.get(one.placed.id) ?? []).flatMap(allOf)]
+  for (const one of standing) {
+    const carried = one.carrierId === null ? undefined : above.get(one.carrierId)
+    if (carried) carried.push(one)
+    else if (one.carrierId !== null) above.set(one.carrierId, [one])
+  }
+  const whole = new Map<Standing, Mass>()
+  const withAll = (one: Standing): Mass => {
+    const mass = whole.get(one) ?? together([own.get(one.placed.id)!, ...(above.get(one.placed.id) ?? []).map(withAll)])
+    whole.set(one, mass)
+    return mass
+  }
   return standing.map((one) => {
-    const mass = together(allOf(one))
+    const mass = withAll(one)
     const centerMm = Math.max(1, mass.centerMm - one.footMm)
     const ownG = own.get(one.placed.id)!.grams
     return {

@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto'
+
 interface Described {
   readonly paths: Readonly<Record<string, Readonly<Record<string, OperationDescribed>>>>
   readonly components: { readonly schemas: Readonly<Record<string, object>> }
@@ -25,6 +27,9 @@ const STYLE = `
   .method { color: #a03c22; font-weight: 600 }
   .soft { color: #675a4d }
 `
+
+/** What the page may load: nothing but its own style. */
+export const docsPolicy = `default-src 'none'; style-src 'sha256-${createHash('sha256').update(STYLE).digest('base64')}'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'`
 
 const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;')
 const shown = (value: object) => `<pre>${escaped(JSON.stringify(value, null, 1))}</pre>`

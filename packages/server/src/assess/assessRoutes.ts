@@ -1,11 +1,17 @@
 import { operations } from '@hestiad/api'
-import { assess } from '@hestiad/core'
 import type { FastifyPluginCallback } from 'fastify'
-import { route } from '../http/route.js'
-import { lookFrom } from '../looks/lookStore.js'
+import { leaving, route } from '../http/route.js'
+import type { Workers } from '../work/workers.js'
 
-/** The same assessment as in the browser and on the command line. */
-export const assessRoutes: FastifyPluginCallback = (app, _options, done) => {
-  route(app, operations.assess, (request) => assess(lookFrom(request.body)))
+/** The same assessment as in the browser and on the command line; read, checked and worked out in a thread. */
+export const assessRoutes: FastifyPluginCallback<{ workers: Workers }> = (app, { workers }, done) => {
+  app.removeContentTypeParser('application/json')
+  app.addContentTypeParser('application/json', { parseAs: 'string' }, (_request, body, parsed) => parsed(null, body))
+  route(
+    app,
+    operations.assess,
+    async (request, reply) => reply.type('application/json').send(await workers.run('assess', [String(request.body ?? '')], leaving(reply))),
+    'heavy'
+  )
   done()
 }

@@ -1,27 +1,19 @@
 import { ItemDto, ItemsDto, operations } from '@hestiad/api'
 import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
 import type { CupboardItem } from '@hestiad/core'
-import {
-  cupboardColumns,
-  factsFaults,
-  pieceFaults,
-  previewCupboardCsv,
-  readCupboardCsv,
-  writeCupboardCsv,
-  type ColumnMap,
-  type Fault
-} from '@hestiad/core/formats'
+import { cupboardColumns, factsFaults, pieceFaults, writeCupboardCsv, type ColumnMap, type Fault } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { download } from '../looks/lookRoutes.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
 import type { Storage } from '../storage/openStorage.js'
-import { loadItems, loadOffers, putItems } from './cupboardStore.js'
-import { binLabelsPdf } from '../exports/labels.js'
+import { knownIds, loadItems, loadOffers, putItems } from './cupboardStore.js'
+import { csvBody } from '../http/csvBody.js'
 import { readDto } from '../http/dto.js'
-import { route } from '../http/route.js'
+import { leaving, route } from '../http/route.js'
+import type { Workers } from '../work/workers.js'
 
 /** The cupboard: its pieces and the shops' offers, one piece written, all as CSV in and out. */
-export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { storage }, done) => {
+export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage; workers: Workers }> = (app, { storage, workers }, done) => {
   route(app, operations.getCupboard, async () => ({
     items: await loadItems(storage),
     offers: await loadOffers(storage)
@@ -51,28 +43,43 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage }> = (app,
     download(reply, 'text/csv; charset=utf-8', 'cupboard.csv').send(writeCupboardCsv(await loadItems(storage)))
   )
 
-  route(app, operations.importCupboard, async (request) => {
-    const parsed = readCupboardCsv(csvOf(request), mapOf(request))
-    if (!parsed.ok) throw new ApiError('unusable-cupboard', parsed.faults)
-    await storage.writes.run((manager) => putItems(manager, parsed.value))
-    return { imported: parsed.value.length }
-  })
+  route(
+    app,
+    operations.importCupboard,
+    async (request, reply) => {
+      const parsed = await workers.run('readCupboard', [csvBody(request), mapOf(request)], leaving(reply))
+      if (!parsed.ok) throw new ApiError('unusable-cupboard', parsed.faults)
+      await storage.writes.run((manager) => putItems(manager, parsed.value))
+      return { imported: parsed.value.length }
+    },
+    'heavy'
+  )
 
-  route(app, operations.previewCupboard, async (request) => {
-    const text = csvOf(request)
-    const seen = previewCupboardCsv(text)
-    if (!seen.ok) throw new ApiError('unusable-cupboard', seen.faults)
-    const map = mapOf(request) ?? seen.value.map
-    const parsed = readCupboardCsv(text, map)
-    const known = new Set((await loadItems(storage)).map((item) => item.piece.id))
-    const items = parsed.ok ? parsed.value : []
-    const added = items.filter((item) => !known.has(item.piece.id)).length
-    const assumed = items.filter((item) => item.facts.assumed.length > 0).length
-    return { ...seen.value, columns: cupboardColumns, map, faults: parsed.ok ? [] : parsed.faults, added, changed: items.length - added, assumed }
-  })
+  route(
+    app,
+    operations.previewCupboard,
+    async (request, reply) => {
+      const map = mapOf(request)
+      const { seen, read } = await workers.run('previewCupboard', [csvBody(request), map], leaving(reply))
+      if (!seen.ok || !read) throw new ApiError('unusable-cupboard', seen.ok ? [] : seen.faults)
+      const known = await knownIds(storage)
+      const items = read.ok ? read.value : []
+      const added = items.filter((item) => !known.has(item.piece.id)).length
+      const assumed = items.filter((item) => item.facts.assumed.length > 0).length
+      const faults = read.ok ? [] : read.faults
+      return { ...seen.value, columns: cupboardColumns, map: map ?? seen.value.map, faults, added, changed: items.length - added, assumed }
+    },
+    'heavy'
+  )
 
-  route(app, operations.binLabels, async (request, reply) =>
-    download(reply, 'application/pdf', 'bin labels.pdf').send(await binLabelsPdf(await loadItems(storage), `${request.protocol}://${request.host}`))
+  route(
+    app,
+    operations.binLabels,
+    async (request, reply) => {
+      const file = await workers.run('binLabels', [await loadItems(storage), `${request.protocol}://${request.host}`], leaving(reply))
+      return download(reply, 'application/pdf', 'bin labels.pdf').send(Buffer.from(file))
+    },
+    'heavy'
   )
   done()
 }
@@ -85,20 +92,19 @@ function readItem(dto: ItemDto, above: string): CupboardItem {
   return { piece: dto.piece, facts: dto.facts }
 }
 
-function csvOf(request: Pick<FastifyRequest, 'body'>): string {
-  if (typeof request.body !== 'string') throw new ApiError('unsupported-type')
-  return request.body
-}
-
 /** The `map` of the query: JSON, header to column or null. */
 function mapOf(request: Pick<FastifyRequest, 'query'>): ColumnMap | undefined {
   const text = (request.query as Record<string, unknown>)['map']
   if (text === undefined) return undefined
   try {
     const map = JSON.parse(String(text)) as unknown
-    if (typeof map === 'object' && map !== null && !Array.isArray(map)) return map as ColumnMap
+    if (typeof map === 'object' && map !== null && !Array.isArray(map) && Object.values(map).every(isColumn)) return map as ColumnMap
   } catch {
     // answered below
   }
   throw new ApiError('bad-request', [{ place: '?map', message: 'must be JSON: header to column or null' }])
+}
+
+function isColumn(value: unknown): boolean {
+  return value === null || (cupboardColumns as readonly unknown[]).includes(value)
 }

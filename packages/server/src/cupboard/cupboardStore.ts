@@ -10,6 +10,12 @@ export async function loadItems(storage: Storage): Promise<CupboardItem[]> {
   return rows.map((row) => itemOf(JSON.parse(row.document) as object, row.facts === '' ? {} : (JSON.parse(row.facts) as OlderFacts)))
 }
 
+/** Ids of the pieces of the cupboard. */
+export async function knownIds(storage: Storage): Promise<Set<string>> {
+  const rows = await storage.dataSource.getRepository(PieceEntity).find({ select: { id: true } })
+  return new Set(rows.map((row) => row.id))
+}
+
 /** Facts written before pattern and labels became part of the piece. */
 type OlderFacts = Partial<PieceFacts> & Partial<Pick<Piece, 'pattern' | 'foodSafe' | 'heatSafe'>>
 

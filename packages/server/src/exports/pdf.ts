@@ -4,6 +4,7 @@ import { dirname, join } from 'node:path'
 interface PdfMake {
   setFonts(fonts: object): void
   setUrlAccessPolicy?(policy: () => boolean): void
+  setLocalAccessPolicy?(policy: (path: string) => boolean): void
   createPdf(definition: object): { getBuffer(): Promise<Buffer> }
 }
 
@@ -24,6 +25,7 @@ function pdfmake(): PdfMake {
     }
   })
   loaded.setUrlAccessPolicy?.(() => false)
+  loaded.setLocalAccessPolicy?.((path) => path.startsWith(folder))
   return loaded
 }
 

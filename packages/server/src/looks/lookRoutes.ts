@@ -4,11 +4,11 @@ import { writeBuyListCsv } from '@hestiad/core/formats'
 import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
 import { Between, MoreThan, Not } from 'typeorm'
 import { ApiError } from '../errors.js'
-import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
 import { readDto } from '../http/dto.js'
-import { route } from '../http/route.js'
+import { leaving, route } from '../http/route.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import type { Storage } from '../storage/openStorage.js'
+import type { Workers } from '../work/workers.js'
 import { editOf } from './lookBook.js'
 import { lookAnswer } from './lookDtos.js'
 import { addLook, lookFrom, openLook, openLooks } from './lookStore.js'
@@ -19,7 +19,7 @@ import { saveEdits } from './saveEdits.js'
 const MOST_LISTED = 500
 
 /** Looks: load, save edits, their journal, keep a second version, import and export. */
-export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { storage }, done) => {
+export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Workers }> = (app, { storage, workers }, done) => {
   route(app, operations.getLook, async (request, reply) => {
     const open = await openLook(storage, request.params['id']!)
     return reply.header('etag', `"${open.revision}"`).send(lookAnswer(open))
@@ -79,16 +79,20 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { s
     return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
   })
 
-  route(app, operations.buyListXlsx, async (request, reply) => {
-    const { look } = await openLook(storage, request.params['id']!)
-    const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
-    return download(reply, type, `${look.occasion.title} to buy.xlsx`).send(await buyListXlsx(look, buyList(look)))
-  })
-
-  route(app, operations.buyListPdf, async (request, reply) => {
-    const { look } = await openLook(storage, request.params['id']!)
-    return download(reply, 'application/pdf', `${look.occasion.title} to buy.pdf`).send(await buyListPdf(look, buyList(look)))
-  })
+  for (const [operation, task, type, ending] of [
+    [operations.buyListXlsx, 'buyListXlsx', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'xlsx'],
+    [operations.buyListPdf, 'buyListPdf', 'application/pdf', 'pdf']
+  ] as const)
+    route(
+      app,
+      operation,
+      async (request, reply) => {
+        const { look } = await openLook(storage, request.params['id']!)
+        const file = await workers.run(task, [look], leaving(reply))
+        return download(reply, type, `${look.occasion.title} to buy.${ending}`).send(Buffer.from(file))
+      },
+      'heavy'
+    )
 
   const edits = () => storage.dataSource.getRepository(EditEntity)
   done()

@@ -10,11 +10,16 @@ export const photoRoutes: FastifyPluginCallback<{ storage: Storage }> = (app, { 
   app.addContentTypeParser(['image/jpeg', 'image/png', 'image/webp', 'application/octet-stream'], { parseAs: 'buffer' }, (_request, body, parsed) =>
     parsed(null, body)
   )
-  route(app, operations.addPhoto, async (request, reply) => {
-    if (!Buffer.isBuffer(request.body)) throw new ApiError('unsupported-type')
-    const { id, widthPx, heightPx } = await keepPhoto(storage, request.body)
-    return reply.status(201).send({ id, widthPx, heightPx })
-  })
+  route(
+    app,
+    operations.addPhoto,
+    async (request, reply) => {
+      if (!Buffer.isBuffer(request.body)) throw new ApiError('unsupported-type')
+      const { id, widthPx, heightPx } = await keepPhoto(storage, request.body)
+      return reply.status(201).send({ id, widthPx, heightPx })
+    },
+    'heavy'
+  )
   route(app, operations.getPhoto, async (request, reply) => {
     const { id = '', size } = request.params
     if (size !== 'small' && size !== 'large') throw new ApiError('not-found')

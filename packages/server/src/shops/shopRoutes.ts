@@ -2,23 +2,25 @@ import { randomUUID } from 'node:crypto'
 import { NotedOfferDto, operations } from '@hestiad/api'
 import type { FastifyPluginCallback } from 'fastify'
 import { createCupboardSearch, noFacets, noFacts, offersByPiece, sameJob, type Offer, type PieceKind } from '@hestiad/core'
-import { readOffersCsv, writeOffersCsv } from '@hestiad/core/formats'
+import { writeOffersCsv } from '@hestiad/core/formats'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
+import { csvBody } from '../http/csvBody.js'
 import { readDto } from '../http/dto.js'
 import { dayOf, textOf } from '../http/days.js'
-import { route } from '../http/route.js'
+import { leaving, route } from '../http/route.js'
 import { download } from '../looks/lookRoutes.js'
 import { OfferEntity } from '../storage/entities/OfferEntity.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import type { Storage } from '../storage/openStorage.js'
+import type { Workers } from '../work/workers.js'
 import { alikePieces } from './alike.js'
 import { keepOffers } from './keepOffers.js'
 
 const MOST_ANSWERED = 120
 
 /** The shops of a day, their articles and offers by search or by likeness, and the offers the stylist keeps. */
-export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
+export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource; workers: Workers }> = (app, { storage, prices, workers }, done) => {
   const articles = prices.articles()
   const items = articles.map((piece) => ({ piece, facts: noFacts }))
   const search = createCupboardSearch(items)
@@ -72,12 +74,16 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
     download(reply, 'text/csv; charset=utf-8', 'offers.csv').send(writeOffersCsv(await loadOffers(storage)))
   )
 
-  route(app, operations.importOffers, async (request) => {
-    if (typeof request.body !== 'string') throw new ApiError('unsupported-type')
-    const parsed = readOffersCsv(request.body)
-    if (!parsed.ok) throw new ApiError('unusable-offers', parsed.faults)
-    await storage.writes.run((manager) => keepOffers(manager, parsed.value, prices))
-    return { imported: parsed.value.length }
-  })
+  route(
+    app,
+    operations.importOffers,
+    async (request, reply) => {
+      const parsed = await workers.run('readOffers', [csvBody(request)], leaving(reply))
+      if (!parsed.ok) throw new ApiError('unusable-offers', parsed.faults)
+      await storage.writes.run((manager) => keepOffers(manager, parsed.value, prices))
+      return { imported: parsed.value.length }
+    },
+    'heavy'
+  )
   done()
 }

@@ -1,5 +1,6 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { DataSource, EntityManager } from 'typeorm'
+import type { BetterSqlite3Driver } from 'typeorm/driver/better-sqlite3/BetterSqlite3Driver.js'
 
 type Job<T> = (manager: EntityManager) => Promise<T>
 
@@ -11,7 +12,8 @@ interface Waiting {
 
 /**
  * The one way to write: jobs run one after another, and those that wait together share one commit. A job that throws is rolled back to
- * where it began and leaves the others alone. A job is answered only after its commit.
+ * where it began and leaves the others alone. A job is answered only after its commit; a commit that is refused is rolled back whole and refuses all
+ * its jobs.
  */
 export class WriteQueue {
   private waiting: Waiting[] = []
@@ -24,6 +26,11 @@ export class WriteQueue {
       this.waiting.push({ job, resolve: resolve as (value: unknown) => void, reject })
       if (!this.running) void this.drain()
     })
+  }
+
+  /** Waits until nothing is being written or waits to be. */
+  async idle(): Promise<void> {
+    while (this.running) await nextTurn()
   }
 
   private async drain(): Promise<void> {
@@ -42,10 +49,12 @@ export class WriteQueue {
       await this.dataSource.transaction(async (manager) => {
         for (const { job, resolve, reject } of batch) answers.push(await nested(manager, job, resolve, reject))
       })
-      for (const answer of answers) answer()
     } catch (error) {
+      letGo(this.dataSource)
       for (const { reject } of batch) reject(error)
+      return
     }
+    for (const answer of answers) answer()
   }
 }
 
@@ -55,6 +64,28 @@ async function nested(manager: EntityManager, job: Job<unknown>, resolve: (value
     const value = await manager.transaction(job)
     return () => resolve(value)
   } catch (error) {
+    // where the disk is full SQLite gives up the whole transaction, and nothing of the batch is there any more
+    if (!connectionOf(manager.connection).inTransaction) throw error
     return () => reject(error)
   }
+}
+
+/** What of the driver's connection is asked. */
+interface Connection {
+  readonly inTransaction: boolean
+  exec(sql: string): void
+}
+
+function connectionOf({ driver }: DataSource): Connection {
+  return (driver as BetterSqlite3Driver).databaseConnection as Connection
+}
+
+/**
+ * After a commit that was refused: rolls back what is still open, and drops the query runner, which would count a transaction that is no more
+ * and make the next ones parts of it that are never committed.
+ */
+function letGo(dataSource: DataSource): void {
+  const connection = connectionOf(dataSource)
+  if (connection.inTransaction) connection.exec('ROLLBACK')
+  Reflect.deleteProperty(dataSource.driver, 'queryRunner')
 }

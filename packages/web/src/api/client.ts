@@ -45,7 +45,7 @@ export function problemLines(error: unknown): string[] {
 }
 
 /** The calls with their types from the OpenAPI description. @public */
-export const client = createClient<paths>({ fetch: (request: Request) => globalThis.fetch(request) })
+export const client = createClient<paths>({ headers: { 'x-hestiad': '1' }, fetch: (request: Request) => globalThis.fetch(request) })
 
 /** The answer of a call. @public @throws ApiProblem when the server refuses or cannot be reached */
 export async function ask<Name extends keyof operations>(call: Promise<{ data?: unknown; error?: unknown; response: Response }>): Promise<Answer<Name>> {

@@ -1,0 +1,54 @@
+import { fileURLToPath } from 'node:url'
+import { Piscina } from 'piscina'
+import { ApiError } from '../errors.js'
+import type { TaskEnd } from './taskWorker.js'
+import type { TaskName, Tasks } from './tasks.js'
+
+/** So many threads work at once, so many tasks wait for them, and so long a task may take. */
+const THREADS = 2
+const MOST_WAITING = 12
+const LIMIT_MS = 20_000
+
+/** Runs tasks in threads: few at once, few waiting, none for longer than the limit or than somebody waits for it. */
+export interface Workers {
+  /** @throws ApiError busy, too-slow, and what the task throws */
+  run<Name extends TaskName>(name: Name, args: Parameters<Tasks[Name]>, leaves?: AbortSignal): Promise<Awaited<ReturnType<Tasks[Name]>>>
+  close(): Promise<void>
+}
+
+export function createWorkers(limitMs = LIMIT_MS): Workers {
+  const pool = new Piscina({
+    // under test this file is TypeScript, the thread needs the built one
+    filename: fileURLToPath(new URL('../../dist/work/taskWorker.js', import.meta.url)),
+    minThreads: 0,
+    maxThreads: THREADS,
+    maxQueue: MOST_WAITING,
+    idleTimeout: 30_000,
+    execArgv: [],
+    resourceLimits: { maxOldGenerationSizeMb: 384, maxYoungGenerationSizeMb: 32 }
+  })
+  return {
+    async run(name, args, leaves) {
+      const late = AbortSignal.timeout(limitMs)
+      const signal = leaves ? AbortSignal.any([late, leaves]) : late
+      try {
+        const end = (await pool.run({ name, args }, { signal })) as TaskEnd
+        if (!end.ok) throw new ApiError(end.code, end.faults, end.details)
+        return end.value as never
+      } catch (error) {
+        if (leaves?.aborted) throw new ApiError('timed-out')
+        throw refused(error as Error, late.aborted)
+      }
+    },
+    close: () => pool.destroy()
+  }
+}
+
+function refused(error: Error, isLate: boolean): Error {
+  if (isLate) return new ApiError('too-slow')
+  if (/task queue/i.test(error.message)) return new ApiError('busy')
+  // a thread that needed more memory than it may ends
+  if (/terminated due to reaching memory limit|ERR_WORKER_OUT_OF_MEMORY/i.test(`${error.message} ${(error as NodeJS.ErrnoException).code ?? ''}`))
+    return new ApiError('too-slow')
+  return error
+}
