@@ -34,8 +34,17 @@ export class OccasionDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => ListedLookDto) looks!: ListedLookDto[]
 }
 
+/** A look of which what is stored cannot be read. */
+export class DamagedLookDto {
+  @IsString() id!: string
+  @IsString() occasionId!: string
+  @IsString() name!: string
+  @IsString() date!: string
+}
+
 export class OccasionsDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => OccasionDto) occasions!: OccasionDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => DamagedLookDto) damaged!: DamagedLookDto[]
 }
 
 export class ClaimsDto {

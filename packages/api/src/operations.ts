@@ -79,6 +79,7 @@ export const operations = {
     answers: { 201: json(LookAnswerDto) }
   }),
   importLook: on('POST /api/looks', 'looks', 'Import a look file as a new occasion', { body: look, answers: { 201: json(LookAnswerDto) } }),
+  storedLook: on('GET /api/looks/:id/stored', 'looks', 'What is stored of a look, as it is', { answers: { 200: file('application/json') } }),
   lookFile: on('GET /api/looks/:id/file', 'looks', 'The look as a file', { answers: { 200: look } }),
   buyListCsv: on('GET /api/looks/:id/buy-list.csv', 'looks', 'What is still to buy, as CSV', { answers: { 200: file('text/csv') } }),
   buyListXlsx: on('GET /api/looks/:id/buy-list.xlsx', 'looks', 'What is still to buy, as a spreadsheet', { answers: { 200: file(xlsx) } }),

@@ -16,6 +16,7 @@ export const errorCatalogue = {
   'too-large': { status: 413, message: 'The request is larger than 8 MB; nothing was changed.' },
   'address-too-long': { status: 414, message: 'The address is too long; nothing was changed.' },
   'unsupported-type': { status: 415, message: 'Send application/json, or text/csv where a CSV file is asked for.' },
+  'damaged-look': { status: 422, message: 'What is stored of this look cannot be read. It can be saved as it is, and other looks are not touched by it.' },
   'unusable-edit': { status: 422, message: 'The edit names a place the look does not have; nothing was changed.' },
   'unusable-look': { status: 422, message: 'The file is not a usable look; nothing was changed.' },
   'unusable-cupboard': { status: 422, message: 'The file is not a usable cupboard; no row was taken.' },

@@ -1,5 +1,6 @@
 import type { Order, OrderLine } from '../design/money.js'
 import type { BuyingProblem } from './buyingProblem.js'
+import { coverMissing } from './coverMissing.js'
 import { planModel } from './planModel.js'
 import { receiptOf, type Receipt } from '../money/receipt.js'
 
@@ -39,11 +40,37 @@ export async function planBuying(problem: BuyingProblem, solve: Solve): Promise<
   if (problem.lines.length === 0) return evaluatePlan(problem, [], 0)
   const solution = await solve(planModel(problem))
   const orders = readOrders(problem, solution.values)
-  const shortSum = missingOf(problem, orders).reduce((sum, one) => sum + one.pieces, 0) * problem.shortCents
   const plan = evaluatePlan(problem, orders, 0)
-  const worth = plan.worthCents + shortSum
-  if (Math.abs(worth - solution.objective) > 0.5) throw new Error(`the plan evaluates to ${worth}, the solver said ${solution.objective}`)
-  return { ...plan, gapCents: Math.max(0, Math.floor(worth - solution.bound + 1e-6)) }
+  const worth = worthWithShort(problem, plan)
+  if (!standsUp(worth, solution)) throw new Error(`the plan evaluates to ${worth}, the solver said ${solution.objective}`)
+  const best = plan.missing.length > 0 ? covered(problem, plan) : plan
+  return { ...best, gapCents: Math.max(0, Math.floor(worthWithShort(problem, best) - solution.bound + 1e-6)) }
+}
+
+/** What is missing bought after all where it can be had; the plan as it is where that would cost more than going without counts. */
+function covered(problem: BuyingProblem, plan: Plan): Plan {
+  const whole = evaluatePlan(
+    problem,
+    coverMissing(
+      problem,
+      plan.orders.map((one) => one.order)
+    ),
+    0
+  )
+  return worthWithShort(problem, whole) < worthWithShort(problem, plan) ? whole : plan
+}
+
+function worthWithShort(problem: BuyingProblem, { worthCents, missing }: Plan): number {
+  return worthCents + missing.reduce((sum, one) => sum + one.pieces, 0) * problem.shortCents
+}
+
+/**
+ * A proven best is worth what the solver says. One that ran out of time may have left a saving unused (a coupon not counted, a delivery paid that
+ * is free by now), and is then worth more than it says, never less.
+ */
+function standsUp(worth: number, { objective, bound }: Solution): boolean {
+  const isProven = objective - bound < 1
+  return worth <= objective + 0.5 && (!isProven || worth >= objective - 0.5)
 }
 
 function readOrders(problem: BuyingProblem, values: ReadonlyMap<string, number>): Order[] {

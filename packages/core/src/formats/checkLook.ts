@@ -3,7 +3,6 @@ import type { Look, Placed } from '../design/look.js'
 import { pieceUses, roleKinds } from '../design/pieceUses.js'
 import { isStanding, type PieceKind } from '../design/piece.js'
 import { isSupport } from '../solids/pieceSolids.js'
-import { isCalendarDay } from '../units/clock.js'
 import type { Fault } from './fault.js'
 
 /** What a look of the right form can still have wrong: ids twice or unknown, the wrong kind of piece, supports in a ring, times out of order. */
@@ -38,7 +37,6 @@ function repeatedIds(look: Look): Fault[] {
 function timesAndLeaves(look: Look): Fault[] {
   const faults: Fault[] = []
   if (look.occasion.endMin <= look.occasion.arriveMin) faults.push({ place: '/occasion/endMin', message: 'must be later than arriveMin' })
-  if (!isCalendarDay(look.occasion.date)) faults.push({ place: '/occasion/date', message: 'is no day of the calendar' })
   if (look.table.leaves.in > look.table.leaves.owned) faults.push({ place: '/table/leaves/in', message: 'is more than the leaves owned' })
   if (look.table.seatHeightMm >= look.table.heightMm) faults.push({ place: '/table/seatHeightMm', message: 'must be less than heightMm' })
   return faults

@@ -35,7 +35,7 @@ const minute = { type: 'integer', minimum: 0, maximum: 2880 } as const
 const percent = { type: 'number', minimum: 0, maximum: 100 } as const
 const color = { type: 'string', pattern: '^#[0-9a-f]{6}$' } as const
 const flag = { type: 'boolean' } as const
-const day = { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$' } as const
+const day = { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$', format: 'date' } as const
 const oneOf = <T extends string>(...names: T[]) => ({ type: 'string', enum: names }) as const
 
 /** A closed object in which every property named is required. */

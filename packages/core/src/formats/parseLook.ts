@@ -1,5 +1,6 @@
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv'
 import type { Look } from '../design/look.js'
+import { isCalendarDay } from '../units/clock.js'
 import { checkLook } from './checkLook.js'
 import { factsSchema } from './factsSchema.js'
 import type { Fault, Parsed } from './fault.js'
@@ -12,6 +13,7 @@ const schemas = {
   quick: () => counted(lookSchema) as object,
   look: () => lookSchema,
   piece: () => ({ $defs: lookSchema.$defs, $ref: '#/$defs/piece' }),
+  offer: () => ({ $defs: lookSchema.$defs, ...(lookSchema.properties['offers'] as { readonly items: object }).items }),
   facts: () => factsSchema
 } as const
 
@@ -22,7 +24,7 @@ let ajv: Ajv | undefined
 function validator(name: keyof typeof schemas): ValidateFunction {
   let validate = compiled.get(name)
   if (!validate) {
-    ajv ??= new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false, allowUnionTypes: true })
+    ajv ??= new Ajv({ allErrors: false, discriminator: true, strictSchema: true, strictTypes: false, allowUnionTypes: true }).addFormat('date', isCalendarDay)
     validate = ajv.compile(schemas[name]())
     compiled.set(name, validate)
   }
@@ -74,6 +76,12 @@ export function pieceFaults(value: unknown): Fault[] {
   return piece(value) ? [] : (piece.errors ?? []).map(faultOf)
 }
 
+/** Checks one offer against the schema. */
+export function offerFaults(value: unknown): Fault[] {
+  const offer = validator('offer')
+  return offer(value) ? [] : (offer.errors ?? []).map(faultOf)
+}
+
 /** Checks the facts of one piece against their schema. */
 export function factsFaults(value: unknown): Fault[] {
   const facts = validator('facts')
@@ -88,6 +96,7 @@ function faultOf(error: ErrorObject): Fault {
   if (error.keyword === 'additionalProperties') return { place, message: 'is not a property of this format' }
   if (error.keyword === 'enum') return { place, message: `must be one of ${(params['allowedValues'] as unknown[]).join(', ')}` }
   if (error.keyword === 'const') return { place, message: `must be ${JSON.stringify(params['allowedValue'])}` }
+  if (error.keyword === 'format') return { place, message: 'is no day of the calendar' }
   if (error.keyword === 'discriminator') return { place: `${place}/kind`, message: 'is not a kind known here' }
   return { place, message: error.message ?? error.keyword }
 }

@@ -20,17 +20,38 @@ export interface History {
 
 export const noHistory: History = { past: [], future: [] }
 
-/** At most so many steps can be taken back. */
+/** At most so many steps can be taken back, and of them the newest that are together no larger than this, in characters of JSON. */
 export const MOST_STEPS = 200
+const MOST_LETTERS = 2_000_000
+
+const letters = new WeakMap<JournalEdit, number>()
+
+function lettersOf(entry: JournalEdit): number {
+  const known = letters.get(entry) ?? JSON.stringify(entry).length
+  letters.set(entry, known)
+  return known
+}
+
+/** The newest entries of a list within the bounds; the last one always. */
+function newest(entries: readonly JournalEdit[]): readonly JournalEdit[] {
+  let sum = 0
+  let from = entries.length
+  while (from > 0 && entries.length - from < MOST_STEPS) {
+    sum += lettersOf(entries[from - 1]!)
+    if (sum > MOST_LETTERS && from < entries.length) break
+    from--
+  }
+  return entries.slice(from)
+}
 
 /** The history after one more entry of a journal. An undo or redo of an edit nobody knows any more changes nothing. */
 export function afterEntry({ past, future }: History, entry: JournalEdit): History {
-  if (entry.kind === 'edit') return { past: [...past, entry].slice(-MOST_STEPS), future: [] }
+  if (entry.kind === 'edit') return { past: newest([...past, entry]), future: [] }
   const [from, to] = entry.kind === 'undo' ? [past, future] : [future, past]
   const about = from.find((one) => one.id === entry.of)
   if (!about) return { past, future }
   const left = from.filter((one) => one !== about)
-  const joined = [...to, about].slice(-MOST_STEPS)
+  const joined = newest([...to, about])
   return entry.kind === 'undo' ? { past: left, future: joined } : { past: joined, future: left }
 }
 

@@ -9,7 +9,7 @@ const codes: Record<string, ErrorCode> = {
   FST_ERR_CTP_EMPTY_JSON_BODY: 'bad-json',
   FST_ERR_CTP_INVALID_JSON_BODY: 'bad-json',
   FST_ERR_CTP_INVALID_CONTENT_LENGTH: 'bad-json',
-  FST_ERR_ROUTE_URL_TOO_LONG: 'address-too-long'
+  FST_ERR_MAX_PARAM_LENGTH: 'address-too-long'
 }
 
 /** What SQLite and the file system say when something could not be written. */
@@ -24,7 +24,7 @@ function isNotStored(error: { readonly code?: unknown; readonly driverError?: un
 export function answerError(error: FastifyError | ApiError, request: FastifyRequest, reply: FastifyReply): void {
   const answer = asApiError(error)
   if (answer.status >= 500) request.log.error(error)
-  void reply.status(answer.status).send(answer.toJSON())
+  void reply.status(answer.status).header('x-content-type-options', 'nosniff').send(answer.toJSON())
 }
 
 /** What Node's parser of requests says of what it cannot read. */

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm'
-import { afterEntry, applyEdit, historyOf, MOST_STEPS, type History, type JournalEdit, type Look } from '@hestiad/core'
-import { fillLook } from '@hestiad/core/formats'
+import { afterEntry, applyEdit, historyOf, MOST_STEPS, noHistory, type History, type JournalEdit, type Look } from '@hestiad/core'
+import { validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
@@ -16,10 +16,13 @@ export interface OpenLook {
   readonly updatedAtMs: number
   readonly look: Look
   readonly history: History
+  /** About how large it is, in characters of JSON. */
+  readonly letters: number
 }
 
-/** So many looks are kept at hand. */
+/** So many looks are kept at hand, and no more than are this large together. */
 const MOST_OPEN = 64
+const MOST_LETTERS = 12_000_000
 /** History is read back from so many entries: undone and done again, the steps that can be taken are among them. */
 const ENTRIES_READ = 3 * MOST_STEPS
 
@@ -38,9 +41,11 @@ export class LookBook {
   keep(open: OpenLook): void {
     this.open.delete(open.id)
     this.open.set(open.id, open)
-    for (const id of this.open.keys()) {
-      if (this.open.size <= MOST_OPEN) return
-      this.open.delete(id)
+    let letters = [...this.open.values()].reduce((sum, one) => sum + one.letters, 0)
+    for (const oldest of this.open.values()) {
+      if (oldest === open || (this.open.size <= MOST_OPEN && letters <= MOST_LETTERS)) return
+      this.open.delete(oldest.id)
+      letters -= oldest.letters
     }
   }
 
@@ -54,16 +59,37 @@ export class LookBook {
     if (!row) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
     const newest = await manager.getRepository(EditEntity).find({ where: { lookId: id }, order: { revision: 'DESC' }, take: ENTRIES_READ })
     const entries = newest.reverse()
-    const since = entries.filter((entry) => entry.revision > row.documentRevision).map(editOf)
-    const look = since.reduce(applyEdit, lookOf(row))
+    const look = lookOf(
+      row,
+      entries.filter((entry) => entry.revision > row.documentRevision)
+    )
     const { occasionId, revision, documentRevision, updatedAtMs } = row
-    return { id, occasionId, revision, documentRevision, updatedAtMs, look, history: historyOf(entries.map(editOf)) }
+    const letters = row.document.length + entries.reduce((sum, entry) => sum + entry.patches.length + entry.inverse.length, 0)
+    return { id, occasionId, revision, documentRevision, updatedAtMs, look, history: historyFrom(entries), letters }
   }
 }
 
-/** The look of a row's document, under the row's id, made whole when an older version wrote it. */
-function lookOf(row: Pick<LookEntity, 'document' | 'id'>): Look {
-  return { ...(fillLook(JSON.parse(row.document)) as Look), id: row.id }
+/**
+ * The look of a row's document with the edits since, under the row's id, made whole when an older version wrote it.
+ * @throws ApiError damaged-look when what is stored is no look
+ */
+function lookOf(row: Pick<LookEntity, 'document' | 'id'>, since: readonly EditEntity[]): Look {
+  try {
+    const parsed = validateLook({ ...(JSON.parse(row.document) as object), id: row.id })
+    if (!parsed.ok) throw new ApiError('damaged-look', parsed.faults)
+    return since.map(editOf).reduce(applyEdit, parsed.value)
+  } catch (error) {
+    throw error instanceof ApiError ? error : new ApiError('damaged-look', [{ place: '', message: (error as Error).message.slice(0, 200) }])
+  }
+}
+
+/** What can be taken back; nothing where an entry cannot be read. */
+function historyFrom(entries: readonly EditEntity[]): History {
+  try {
+    return historyOf(entries.map(editOf))
+  } catch {
+    return noHistory
+  }
 }
 
 /** A row of the journal as an edit. */
@@ -76,5 +102,6 @@ const patchesOf = (text: string) => JSON.parse(text) as JournalEdit['patches']
 
 /** The same look after more entries. */
 export function withEntries(open: OpenLook, look: Look, entries: readonly JournalEdit[]): OpenLook {
-  return { ...open, look, updatedAtMs: Date.now(), revision: open.revision + entries.length, history: entries.reduce(afterEntry, open.history) }
+  const letters = open.letters + entries.reduce((sum, { patches, inverse }) => sum + JSON.stringify([patches, inverse]).length, 0)
+  return { ...open, look, letters, updatedAtMs: Date.now(), revision: open.revision + entries.length, history: entries.reduce(afterEntry, open.history) }
 }

@@ -11,7 +11,7 @@ import type { Storage } from '../storage/openStorage.js'
 import type { Workers } from '../work/workers.js'
 import { editOf } from './lookBook.js'
 import { lookAnswer } from './lookDtos.js'
-import { addLook, lookFrom, openLook, openLooks } from './lookStore.js'
+import { addLook, lookFrom, openLook, readLooks, storedLook } from './lookStore.js'
 import { replaceLook } from './replaceLook.js'
 import { saveEdits } from './saveEdits.js'
 
@@ -65,13 +65,18 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
   route(app, operations.lookClaims, async (request) => {
     const { occasionId, look } = await openLook(storage, request.params['id']!)
     const { date } = look.occasion
-    const near = await openLooks(storage, { where: { occasionId: Not(occasionId), date: Between(addDays(date, -1), addDays(date, 1)) } })
+    const { open: near } = await readLooks(storage, { where: { occasionId: Not(occasionId), date: Between(addDays(date, -1), addDays(date, 1)) } })
     return { claims: claimsOn(look, near) }
   })
 
   route(app, operations.lookFile, async (request, reply) => {
     const { look } = await openLook(storage, request.params['id']!)
     return download(reply, 'application/json', `${look.occasion.title} ${look.name}.hestiad.json`).send(JSON.stringify(look, null, 1))
+  })
+
+  route(app, operations.storedLook, async (request, reply) => {
+    const id = request.params['id']!
+    return download(reply, 'application/json', `${id} as stored.json`).send(JSON.stringify(await storedLook(storage, id), null, 1))
   })
 
   route(app, operations.buyListCsv, async (request, reply) => {

@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm'
 import type { Look } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
+import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
@@ -20,12 +21,34 @@ export function openLook(storage: Storage, id: string): Promise<OpenLook> {
   return storage.book.get(storage.dataSource.manager, id)
 }
 
-/** Looks of all occasions, or those of some, each as it is now, the newest first. */
-export async function openLooks(storage: Storage, where: Parameters<ReturnType<typeof repository>['find']>[0] = {}): Promise<OpenLook[]> {
-  const rows = await repository(storage).find({ ...where, select: { id: true }, order: { updatedAtMs: 'DESC' } })
+/** Looks read together: those that can be, and the rows of those that cannot. */
+export interface ReadLooks {
+  readonly open: readonly OpenLook[]
+  readonly damaged: readonly Pick<LookEntity, 'id' | 'occasionId' | 'name' | 'date'>[]
+}
+
+/** Looks of all occasions, or those of some, each as it is now, the newest first. One that is damaged does not stop the others. */
+export async function readLooks(storage: Storage, where: Parameters<ReturnType<typeof repository>['find']>[0] = {}): Promise<ReadLooks> {
+  const select = { id: true, occasionId: true, name: true, date: true } as const
+  const rows = await repository(storage).find({ ...where, select, order: { updatedAtMs: 'DESC' } })
   const open: OpenLook[] = []
-  for (const { id } of rows) open.push(await openLook(storage, id))
-  return open
+  const damaged: LookEntity[] = []
+  for (const row of rows) {
+    try {
+      open.push(await openLook(storage, row.id))
+    } catch (error) {
+      if (!(error instanceof ApiError) || error.code !== 'damaged-look') throw error
+      damaged.push(row)
+    }
+  }
+  return { open, damaged }
+}
+
+/** Everything stored of a look as it is, readable or not. @throws ApiError not-found */
+export async function storedLook(storage: Storage, id: string): Promise<object> {
+  const row = await repository(storage).findOneBy({ id })
+  if (!row) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
+  return { ...row, edits: await storage.dataSource.getRepository(EditEntity).find({ where: { lookId: id }, order: { revision: 'ASC' } }) }
 }
 
 const repository = (storage: Storage) => storage.dataSource.getRepository(LookEntity)

@@ -8,7 +8,7 @@ import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
 import type { OpenLook } from '../looks/lookBook.js'
 import { lookAnswer } from '../looks/lookDtos.js'
-import { addLook, lookFrom, openLooks } from '../looks/lookStore.js'
+import { addLook, lookFrom, readLooks } from '../looks/lookStore.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
@@ -17,9 +17,12 @@ import type { Storage } from '../storage/openStorage.js'
 /** Occasions: the list with each look small enough to draw, a new one from wishes and the cupboard, removal. */
 export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
   route(app, operations.listOccasions, async () => {
-    const looks = await openLooks(storage)
+    const { open: looks, damaged } = await readLooks(storage)
     const ids = [...new Set(looks.map((one) => one.occasionId))]
-    return { occasions: ids.map((id) => ({ id, looks: looks.filter((one) => one.occasionId === id).map(listed) })) }
+    return {
+      occasions: ids.map((id) => ({ id, looks: looks.filter((one) => one.occasionId === id).map(listed) })),
+      damaged: damaged.map(({ id, occasionId, name, date }) => ({ id, occasionId, name, date }))
+    }
   })
 
   route(app, operations.addOccasion, async (request, reply) => {

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
-import { blockedLines, buyingProblem, planBuying, type Blocked, type Look, type Plan } from '@hestiad/core'
+import type { Blocked, Look, Plan } from '@hestiad/core'
 import { ApiError } from '../errors.js'
 import type { PricedLook } from '../shops/prices.js'
-import type { SolveProgress } from './solveWorker.js'
-import type { Solver } from './solver.js'
+import type { SolveProgress } from './planWorker.js'
+import type { Planner } from './planner.js'
 
 /** A plan being made, or made. */
 export type PlanJob =
@@ -24,45 +24,61 @@ export type PlanJob =
       readonly size: { readonly lines: number; readonly offers: number; readonly shops: number }
     }
 
-const KEPT = 50
+/** So many plans may be in the making or wait for it. */
+const MOST_WAITING = 20
+/** A plan that was made is kept until it is fetched and a little longer, in case the answer is lost; one nobody fetches for an hour. */
+const KEPT_MS = 3_600_000
+const KEPT_FETCHED_MS = 300_000
 
-/** Plans in the making, the newest few kept until they are fetched. */
-export function createPlanJobs(solver: Solver) {
-  const jobs = new Map<string, { job: PlanJob; readonly stop: AbortController; readonly startMs: number }>()
+interface Entry {
+  job: PlanJob
+  readonly stop: AbortController
+  readonly startMs: number
+  /** When it is let go; never while it is in the making. */
+  untilMs: number
+}
 
-  async function run(id: string, { look, alike }: PricedLook, day: string): Promise<void> {
-    const entry = jobs.get(id)!
+/** Plans in the making and made. `now` counts milliseconds. */
+export function createPlanJobs(planner: Planner, now = () => performance.now()) {
+  const jobs = new Map<string, Entry>()
+
+  async function run(entry: Entry, { look, alike }: PricedLook, day: string): Promise<void> {
+    const elapsedMs = () => Math.round(now() - entry.startMs)
     try {
-      const problem = buyingProblem(look, day)
-      const solve = (model: string) =>
-        solver.solve(model, entry.stop.signal, (progress) => {
-          entry.job = { state: 'running', elapsedMs: Math.round(performance.now() - entry.startMs), progress }
-        })
-      const plan = await planBuying(problem, solve)
-      const size = { lines: problem.lines.length, offers: problem.choices.length, shops: new Set(problem.orders.map((order) => order.shop.name)).size }
-      const elapsedMs = Math.round(performance.now() - entry.startMs)
-      entry.job = { state: 'done', elapsedMs, day, plan, blocked: blockedLines(look, plan, day), offers: look.offers, shops: look.shops, alike, size }
+      const { plan, blocked, size } = await planner.plan(look, day, entry.stop.signal, (progress) => {
+        entry.job = { state: 'running', elapsedMs: elapsedMs(), progress }
+      })
+      entry.job = { state: 'done', elapsedMs: elapsedMs(), day, plan, blocked, offers: look.offers, shops: look.shops, alike, size }
     } catch (error) {
       entry.job = entry.stop.signal.aborted ? { state: 'canceled' } : { state: 'failed', message: (error as Error).message }
     }
+    entry.untilMs = now() + KEPT_MS
+  }
+
+  function entryOf(id: string): Entry {
+    const entry = jobs.get(id)
+    if (!entry) throw new ApiError('not-found', [{ place: '', message: `no plan ${id.slice(0, 64)}` }])
+    return entry
   }
 
   return {
+    /** @throws ApiError busy when as many wait as may */
     start(look: PricedLook, day: string): string {
+      for (const [id, { untilMs }] of jobs) if (untilMs <= now()) jobs.delete(id)
+      if ([...jobs.values()].filter((entry) => entry.job.state === 'running').length >= MOST_WAITING) throw new ApiError('busy')
       const id = randomUUID()
-      jobs.set(id, { job: { state: 'running', elapsedMs: 0 }, stop: new AbortController(), startMs: performance.now() })
-      for (const old of [...jobs.keys()].slice(0, -KEPT)) jobs.delete(old)
-      void run(id, look, day)
+      const entry: Entry = { job: { state: 'running', elapsedMs: 0 }, stop: new AbortController(), startMs: now(), untilMs: Infinity }
+      jobs.set(id, entry)
+      void run(entry, look, day)
       return id
     },
     get(id: string): PlanJob {
-      const entry = jobs.get(id)
-      if (!entry) throw new ApiError('not-found', [{ place: '', message: `no plan ${id.slice(0, 64)}` }])
-      return entry.job.state === 'running' ? { ...entry.job, elapsedMs: Math.round(performance.now() - entry.startMs) } : entry.job
+      const entry = entryOf(id)
+      const { job } = entry
+      if (job.state === 'running') return { ...job, elapsedMs: Math.round(now() - entry.startMs) }
+      entry.untilMs = Math.min(entry.untilMs, now() + KEPT_FETCHED_MS)
+      return job
     },
-    cancel(id: string): void {
-      this.get(id)
-      jobs.get(id)!.stop.abort()
-    }
+    cancel: (id: string) => entryOf(id).stop.abort()
   }
 }

@@ -4,18 +4,18 @@ import { linesToBuy, usesOf } from '@hestiad/core'
 import { loadOffers } from '../cupboard/cupboardStore.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
-import { lookFrom, openLooks } from '../looks/lookStore.js'
+import { lookFrom, readLooks } from '../looks/lookStore.js'
 import { pricedLook, withAlike } from '../shops/prices.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import type { Storage } from '../storage/openStorage.js'
 import { createPlanJobs } from './planJobs.js'
-import { createSolver } from './solver.js'
+import { createPlanner } from './planner.js'
 
 /** Buying plans, made in a thread: started, asked after, canceled. And what occasions lay of the cupboard, ever. */
 export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
-  const solver = createSolver()
-  const jobs = createPlanJobs(solver)
-  app.addHook('onClose', () => solver.close())
+  const planner = createPlanner()
+  const jobs = createPlanJobs(planner)
+  app.addHook('onClose', () => planner.close())
 
   route(app, operations.startPlan, async (request, reply) => {
     const dto = readDto(StartPlanDto, request.body)
@@ -30,7 +30,7 @@ export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
   route(app, operations.cancelPlan, (request) => jobs.cancel(request.params['id']!))
 
   route(app, operations.cupboardUses, async () => {
-    return { day: prices.today(), uses: Object.fromEntries(usesOf(await openLooks(storage), prices.today())) }
+    return { day: prices.today(), uses: Object.fromEntries(usesOf((await readLooks(storage)).open, prices.today())) }
   })
   done()
 }

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs'
 import type { DataSource } from 'typeorm'
 import { LookBook } from '../looks/lookBook.js'
 import { createDataSource } from './dataSource.js'
+import { heal } from './heal.js'
 import { checkFiles, markClosed, markOpen, prepareFolder } from './files.js'
 import { migrations } from './migrations/index.js'
 import { StorageProblem } from './storageProblem.js'
@@ -36,6 +37,7 @@ export async function openStorage(file: string): Promise<Storage> {
     await dataSource.runMigrations({ transaction: 'each' })
     if (!inMemory) markOpen(file)
     const writes = new WriteQueue(dataSource)
+    await writes.run(heal)
     const close = async () => {
       await writes.idle()
       await dataSource.destroy()

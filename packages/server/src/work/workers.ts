@@ -7,7 +7,7 @@ import type { TaskName, Tasks } from './tasks.js'
 /** So many threads work at once, so many tasks wait for them, and so long a task may take. */
 const THREADS = 2
 const MOST_WAITING = 12
-const LIMIT_MS = 20_000
+const LIMIT_MS = 60_000
 
 /** Runs tasks in threads: few at once, few waiting, none for longer than the limit or than somebody waits for it. */
 export interface Workers {

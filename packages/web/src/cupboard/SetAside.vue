@@ -14,9 +14,11 @@ onMounted(async () => {
   rows.value = (await api.listSetAside().catch(() => undefined))?.rows ?? []
 })
 
-/** The offer in words; what cannot be read is shown as it is. */
-function told({ document }: Dto<'SetAside'>): string {
+/** An offer in words; what cannot be read is shown as it is. */
+function told({ document, table, why }: Dto<'SetAside'>): string {
+  if (table === 'piece') return t('cupboard.asidePiece', { document })
   try {
+    if (why === 'unreadable') throw new Error(why)
     const { pieceId, shop, packSize, priceCents } = JSON.parse(document) as Offer
     const price = priceCents === null ? t('cupboard.asidePrice') : formatAmount(priceCents, currency)
     return t('cupboard.asideOffer', { piece: pieceId, shop, n: packSize, price })

@@ -10,11 +10,13 @@ import { ApiProblem, type Dto } from '../api/client.js'
 import MiniTable from '../board/MiniTable.vue'
 import { formatDate } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
+import LastBackup from './LastBackup.vue'
 import NewOccasionDialog from './NewOccasionDialog.vue'
 
 const { t } = useI18n()
 const router = useRouter()
 const occasions = ref<readonly Dto<'Occasion'>[]>()
+const damaged = ref<readonly Dto<'DamagedLook'>[]>([])
 const failed = ref(false)
 const problem = ref<ApiProblem>()
 const adding = ref(false)
@@ -24,6 +26,7 @@ async function load(): Promise<void> {
   failed.value = false
   try {
     const answer = await api.listOccasions()
+    damaged.value = answer.damaged
     occasions.value = [...answer.occasions].sort((a, b) => (a.looks[0]!.look.occasion.date < b.looks[0]!.look.occasion.date ? -1 : 1))
   } catch {
     failed.value = true
@@ -115,8 +118,15 @@ document.title = 'Hestiad'
         </div>
       </li>
     </ul>
+    <ul v-if="damaged.length > 0" class="damaged">
+      <li v-for="look in damaged" :key="look.id" role="alert">
+        <strong>{{ look.name || look.id }}</strong>{{ look.date && `, ${formatDate(look.date)}` }}. {{ t('occasions.damaged') }}
+        <a :href="`/api/looks/${look.id}/stored`" class="link">{{ t('occasions.damagedSave') }}</a>
+      </li>
+    </ul>
     <footer class="soft small">
       <a href="/notices.txt" class="link">{{ t('occasions.notices') }}</a> · <a href="/api/docs" class="link">{{ t('occasions.api') }}</a>
+      <LastBackup />
     </footer>
     <NewOccasionDialog v-model="adding" />
   </div>

@@ -166,9 +166,10 @@ export const cupboardWords = {
     cordMm: 'Cord'
   },
   shapes: { rectangle: 'Rectangle', square: 'Square', round: 'Round', oval: 'Oval' },
-  aside: 'One offer is kept aside. | {n} offers are kept aside.',
+  aside: 'One thing is kept aside. | {n} things are kept aside.',
   asideOffer: '{shop}, pack of {n}, {price}: its piece “{piece}” is no longer in the cupboard. Put the piece back, and note the offer again.',
   asidePrice: 'price not known',
+  asidePiece: 'A piece that cannot be read, with its offers: {document}',
   asideUnreadable: 'An offer that cannot be read: {document}',
   importTitle: 'Import a cupboard',
   importHelp: 'What each column stands for was guessed; put right what is wrong. Nothing is taken until every row is good.',

@@ -151,6 +151,12 @@ export const en = {
     failed: 'The occasions could not be loaded. Nothing is lost; try again.',
     retry: 'Try again',
     notices: 'Licenses of what this is made of',
+    backup: 'Last backup {when}, in {file}',
+    backupNone: 'There is no backup yet.',
+    backupFailed: 'Today’s backup could not be made ({problem}). The last is of {when}.',
+    backupFailedNone: 'No backup could be made ({problem}).',
+    damaged: 'What is stored of this look cannot be read.',
+    damagedSave: 'Save what is there',
     api: 'The API described',
     unusable: 'That file is not a usable look. Nothing was changed.'
   },
