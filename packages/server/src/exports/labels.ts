@@ -15,6 +15,11 @@ export function binLabelsPdf(items: readonly CupboardItem[], address: string): P
   })
 }
 
+/** Halves of a letter beyond the first 65,536 without their other half cannot be written in an address. */
+function wellFormed(text: string): string {
+  return text.replace(/[\uD800-\uDFFF]/gu, '\uFFFD')
+}
+
 function label(kept: string, inside: readonly CupboardItem[], address: string): object {
   const { room, shelf, bin } = keptParts(kept)
   const shown = inside.slice(0, 9).map(({ piece }) => `${piece.owned} ${piece.name}`)
@@ -31,7 +36,7 @@ function label(kept: string, inside: readonly CupboardItem[], address: string): 
           { text: [...shown, ...more].join('\n'), fontSize: 8, margin: [0, 4, 0, 0] }
         ]
       },
-      { width: 'auto', qr: `${address}/cupboard?q=${encodeURIComponent(kept)}`, fit: 84 }
+      { width: 'auto', qr: `${address}/cupboard?q=${encodeURIComponent(wellFormed(kept))}`, fit: 84 }
     ],
     columnGap: 6,
     margin: [4, 4, 4, 4]

@@ -19,7 +19,7 @@ export function installGuard(app: FastifyInstance, names: readonly string[]): vo
 
 function isForeign({ method, headers, url }: FastifyRequest, known: ReadonlySet<string>): boolean {
   const host = (headers.host ?? '').toLowerCase()
-  if (!known.has(host.replace(/:\d+$/, ''))) return true
+  if (!known.has(host.replace(/:\d{1,5}$/, ''))) return true
   if (headers.origin !== undefined && hostOf(headers.origin) !== host) return true
   const isApi = url.startsWith('/api')
   if (isApi && headers['sec-fetch-site'] === 'cross-site' && headers['sec-fetch-mode'] !== 'navigate') return true

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm'
 import { afterEntry, applyEdit, historyOf, MOST_STEPS, noHistory, type History, type JournalEdit, type Look } from '@hestiad/core'
-import { validateLook } from '@hestiad/core/formats'
+import { isRecord, validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
@@ -98,7 +98,18 @@ export function editOf(row: EditEntity): JournalEdit {
   return { id, of, what: what as JournalEdit['what'], kind: kind as JournalEdit['kind'], patches: patchesOf(row.patches), inverse: patchesOf(row.inverse) }
 }
 
-const patchesOf = (text: string) => JSON.parse(text) as JournalEdit['patches']
+/** @throws Error for what is no list of patches */
+function patchesOf(text: string): JournalEdit['patches'] {
+  const value = JSON.parse(text) as unknown
+  if (!Array.isArray(value) || !value.every(isPatch)) throw new Error('what is stored of an edit are no patches')
+  return value
+}
+
+function isPatch(value: unknown): value is JournalEdit['patches'][number] {
+  if (!isRecord(value)) return false
+  const { op, path } = value
+  return (op === 'add' || op === 'remove' || op === 'replace') && Array.isArray(path) && path.every((key) => typeof key === 'string' || typeof key === 'number')
+}
 
 /** The same look after more entries. */
 export function withEntries(open: OpenLook, look: Look, entries: readonly JournalEdit[]): OpenLook {

@@ -22,13 +22,15 @@ export function createWorkers(limitMs = LIMIT_MS): Workers {
     filename: fileURLToPath(new URL('../../dist/work/taskWorker.js', import.meta.url)),
     minThreads: 0,
     maxThreads: THREADS,
-    maxQueue: MOST_WAITING,
     idleTimeout: 30_000,
     execArgv: [],
     resourceLimits: { maxOldGenerationSizeMb: 384, maxYoungGenerationSizeMb: 32 }
   })
+  let underWay = 0
   return {
     async run(name, args, leaves) {
+      if (underWay >= THREADS + MOST_WAITING) throw new ApiError('busy')
+      underWay++
       const late = AbortSignal.timeout(limitMs)
       const signal = leaves ? AbortSignal.any([late, leaves]) : late
       try {
@@ -38,6 +40,8 @@ export function createWorkers(limitMs = LIMIT_MS): Workers {
       } catch (error) {
         if (leaves?.aborted) throw new ApiError('timed-out')
         throw refused(error as Error, late.aborted)
+      } finally {
+        underWay--
       }
     },
     close: () => pool.destroy()
@@ -46,7 +50,6 @@ export function createWorkers(limitMs = LIMIT_MS): Workers {
 
 function refused(error: Error, isLate: boolean): Error {
   if (isLate) return new ApiError('too-slow')
-  if (/task queue/i.test(error.message)) return new ApiError('busy')
   // a thread that needed more memory than it may ends
   if (/terminated due to reaching memory limit|ERR_WORKER_OUT_OF_MEMORY/i.test(`${error.message} ${(error as NodeJS.ErrnoException).code ?? ''}`))
     return new ApiError('too-slow')
