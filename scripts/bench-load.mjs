@@ -12,9 +12,10 @@ const RUN_MS = 20_000
 const ALONE_MS = 4_000
 const OFFERED_PER_S = 300
 
-const agent = new http.Agent({ keepAlive: true, maxSockets: 64 })
+export const agent = new http.Agent({ keepAlive: true, maxSockets: 128 })
 
-function call(address, method, path, body, headers = {}) {
+/** Sends a request; the answer's bytes are left as they are. */
+export function send(address, method, path, body, headers = {}) {
   return new Promise((resolve, reject) => {
     const request = http.request(
       address + path,
@@ -22,7 +23,7 @@ function call(address, method, path, body, headers = {}) {
       (response) => {
         const chunks = []
         response.on('data', (chunk) => chunks.push(chunk))
-        response.on('end', () => resolve({ status: response.statusCode, body: JSON.parse(Buffer.concat(chunks)) }))
+        response.on('end', () => resolve({ status: response.statusCode, bytes: Buffer.concat(chunks) }))
       }
     )
     request.on('error', reject)
@@ -30,10 +31,16 @@ function call(address, method, path, body, headers = {}) {
   })
 }
 
+/** Sends a request and reads its answer. */
+export async function call(address, method, path, body) {
+  const { status, bytes } = await send(address, method, path, body)
+  return { status, body: JSON.parse(bytes) }
+}
+
 const moveOf = (look, n) => changePlaced(look, look.centerpiece[n % look.centerpiece.length].id, { xMm: (n * 7) % 400, yMm: (n * 3) % 90 })
 
 /** One client with a look of its own, which it saves over and over. */
-async function makeClient(address, text) {
+export async function makeClient(address, text) {
   const { body } = await call(address, 'POST', '/api/looks', text)
   const client = { id: body.id, acknowledged: 1, timesMs: [] }
   let look = body.look
@@ -41,11 +48,12 @@ async function makeClient(address, text) {
     const from = performance.now()
     const edit = moveOf(look, client.timesMs.length)
     const sent = { id: randomUUID(), kind: 'edit', what: edit.what, patches: edit.patches }
-    look = applyEdit(look, edit)
-    const save = JSON.stringify({ base: client.acknowledged, edits: [{ ...sent, of: sent.id }], hash: lookHash(look), window: 'bench' })
+    const next = applyEdit(look, edit)
+    const save = JSON.stringify({ base: client.acknowledged, edits: [{ ...sent, of: sent.id }], hash: lookHash(next), window: 'bench' })
     client.bytes = Buffer.byteLength(save)
     const answer = await call(address, 'PATCH', `/api/looks/${client.id}`, save)
     if (answer.status !== 200) throw new Error(`a save was answered ${answer.status}`)
+    look = next
     client.acknowledged = answer.body.revision
     client.timesMs.push(performance.now() - from)
   }

@@ -6,6 +6,7 @@ import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
 import { browserBench } from './bench-browser.mjs'
 import { buyingBench } from './bench-buying.mjs'
+import { clientsBench } from './bench-clients.mjs'
 import { loadBench } from './bench-load.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
@@ -36,7 +37,7 @@ function firstLoad() {
 const core = JSON.parse(
   execFileSync(process.execPath, [join(root, 'packages/core/dist-bench/bench/main.js')], { encoding: 'utf8', stdio: ['ignore', 'pipe', 2], maxBuffer: 1 << 24 })
 )
-const lines = [...core, firstLoad(), ...(await loadBench(root)), ...(await buyingBench(root)), ...(await browserBench(root))]
+const lines = [...core, firstLoad(), ...(await loadBench(root)), ...(await clientsBench(root)), ...(await buyingBench(root)), ...(await browserBench(root))]
 if (process.argv.includes('--json')) process.stdout.write(JSON.stringify(lines, null, 1) + '\n')
 else
   for (const { name, value, unit, ratio, baseline } of lines)

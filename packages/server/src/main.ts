@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { validateLook } from '@hestiad/core/formats'
 import { createApp } from './app.js'
 import { readConfig, UsageProblem, type Config } from './config.js'
 import { loadDemo } from './demo.js'
@@ -31,6 +32,8 @@ async function start(config: Config): Promise<void> {
   const { webFolder, day, names } = config
   const app = await createApp({ storage, workers, backups, webFolder, day, names, serverFactory: bound.serverFactory })
   await app.ready()
+  // compiles the checks of looks, which takes a third of a second, before anybody waits for it
+  validateLook({})
   endOnSignals(bound, async () => {
     backups.stop()
     await app.close()

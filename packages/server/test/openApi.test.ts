@@ -39,7 +39,7 @@ it('every operation answers, once done right, just what its description says', a
   await ask('PUT', `/api/looks/${id}`, { look }, { 'if-match': '"2"' })
   await ask('GET', `/api/looks/${id}/edits`)
   await ask('GET', `/api/looks/${id}/edits/since/1`)
-  for (const one of ['file', 'claims', 'buy-list.csv', 'buy-list.xlsx', 'buy-list.pdf']) await ask('GET', `/api/looks/${id}/${one}`)
+  for (const one of ['file', 'stored', 'claims', 'buy-list.csv', 'buy-list.xlsx', 'buy-list.pdf']) await ask('GET', `/api/looks/${id}/${one}`)
   const { items } = await ask<{ items: { piece: Piece; facts: object }[] }>('GET', '/api/cupboard')
   await ask('PUT', `/api/cupboard/${items[0]!.piece.id}`, items[0])
   await ask('PATCH', '/api/cupboard', { items: items.slice(0, 2) })

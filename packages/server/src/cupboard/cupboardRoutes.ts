@@ -9,15 +9,16 @@ import type { Storage } from '../storage/openStorage.js'
 import { knownIds, loadItems, loadOffers, putItems } from './cupboardStore.js'
 import { csvBody } from '../http/csvBody.js'
 import { readDto } from '../http/dto.js'
+import { memberText } from '../http/memberText.js'
 import { leaving, route } from '../http/route.js'
 import type { Workers } from '../work/workers.js'
 
 /** The cupboard: its pieces and the shops' offers, one piece written, all as CSV in and out. */
 export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage; workers: Workers }> = (app, { storage, workers }, done) => {
-  route(app, operations.getCupboard, async () => ({
-    items: await loadItems(storage),
-    offers: await loadOffers(storage)
-  }))
+  route(app, operations.getCupboard, async (_request, reply) => {
+    const [items, offers] = await Promise.all([loadItems(storage), loadOffers(storage)])
+    return reply.type('application/json').send(memberText({ items, offers }))
+  })
 
   route(app, operations.putItem, async (request) => {
     const item = readItem(readDto(ItemDto, request.body), '')

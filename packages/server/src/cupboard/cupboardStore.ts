@@ -5,15 +5,43 @@ import { OfferEntity } from '../storage/entities/OfferEntity.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 
-export async function loadItems(storage: Storage): Promise<CupboardItem[]> {
+interface Remembered {
+  readonly changes: number
+  readonly items: Promise<readonly CupboardItem[]>
+  readonly offers: Promise<readonly Offer[]>
+}
+
+const remembered = new WeakMap<Storage, Remembered>()
+
+/** Pieces and offers as they are; read again only after something but looks was written. */
+function cupboardOf(storage: Storage): Remembered {
+  const known = remembered.get(storage)
+  const { changes } = storage.writes
+  if (known?.changes === changes) return known
+  const cupboard = { changes, items: readItems(storage), offers: readOffers(storage) }
+  remembered.set(storage, cupboard)
+  Promise.all([cupboard.items, cupboard.offers]).catch(() => remembered.delete(storage))
+  return cupboard
+}
+
+/** The pieces of the cupboard with what is known of them, in its order. */
+export function loadItems(storage: Storage): Promise<readonly CupboardItem[]> {
+  return cupboardOf(storage).items
+}
+
+/** Offers the stylist keeps: brought in by CSV, seen in a shop, or of the demo. */
+export function loadOffers(storage: Storage): Promise<readonly Offer[]> {
+  return cupboardOf(storage).offers
+}
+
+async function readItems(storage: Storage): Promise<CupboardItem[]> {
   const rows = await storage.dataSource.getRepository(PieceEntity).find({ order: { position: 'ASC' } })
   return rows.map((row) => itemOf(JSON.parse(row.document) as object, row.facts === '' ? {} : (JSON.parse(row.facts) as OlderFacts)))
 }
 
 /** Ids of the pieces of the cupboard. */
 export async function knownIds(storage: Storage): Promise<Set<string>> {
-  const rows = await storage.dataSource.getRepository(PieceEntity).find({ select: { id: true } })
-  return new Set(rows.map((row) => row.id))
+  return new Set((await loadItems(storage)).map((item) => item.piece.id))
 }
 
 /** Facts written before pattern and labels became part of the piece. */
@@ -23,8 +51,7 @@ function itemOf(piece: object, { pattern = '', foodSafe = 'unknown', heatSafe = 
   return { piece: fillPiece({ pattern, foodSafe, heatSafe, ...piece }) as Piece, facts: { ...noFacts, ...facts } }
 }
 
-/** Offers the stylist keeps: brought in by CSV, seen in a shop, or of the demo. */
-export async function loadOffers(storage: Storage): Promise<Offer[]> {
+async function readOffers(storage: Storage): Promise<Offer[]> {
   const rows = await storage.dataSource.getRepository(OfferEntity).find({ order: { position: 'ASC' } })
   return rows.map((row) => fillOffer(JSON.parse(row.document)) as Offer)
 }

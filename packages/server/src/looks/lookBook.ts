@@ -22,7 +22,7 @@ export interface OpenLook {
 
 /** So many looks are kept at hand, and no more than are this large together. */
 const MOST_OPEN = 64
-const MOST_LETTERS = 12_000_000
+const MOST_LETTERS = 20_000_000
 /** History is read back from so many entries: undone and done again, the steps that can be taken are among them. */
 const ENTRIES_READ = 3 * MOST_STEPS
 

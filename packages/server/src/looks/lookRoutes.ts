@@ -5,6 +5,7 @@ import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastif
 import { Between, MoreThan, Not } from 'typeorm'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
+import { memberText } from '../http/memberText.js'
 import { leaving, route } from '../http/route.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import type { Storage } from '../storage/openStorage.js'
@@ -22,7 +23,10 @@ const MOST_LISTED = 500
 export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Workers }> = (app, { storage, workers }, done) => {
   route(app, operations.getLook, async (request, reply) => {
     const open = await openLook(storage, request.params['id']!)
-    return reply.header('etag', `"${open.revision}"`).send(lookAnswer(open))
+    const { look, ...rest } = lookAnswer(open)
+    // the look by its members: most are the same from one save to the next
+    const text = `${JSON.stringify(rest).slice(0, -1)},"look":${memberText(look)}}`
+    return reply.header('etag', `"${open.revision}"`).type('application/json').send(text)
   })
 
   route(app, operations.saveEdits, async (request, reply) => {

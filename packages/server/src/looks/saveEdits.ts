@@ -28,7 +28,7 @@ const LISTS = ['pieces', 'offers', 'shops', 'variants'] as const
  */
 export async function saveEdits(storage: Storage, lookId: string, dto: SaveEditsDto, merge = true): Promise<Saved> {
   try {
-    return await storage.writes.run((manager) => append(storage, manager, lookId, dto, merge))
+    return await storage.writes.run((manager) => append(storage, manager, lookId, dto, merge), 'looks')
   } catch (error) {
     storage.book.forget(lookId)
     throw error

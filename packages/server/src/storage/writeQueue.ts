@@ -4,7 +4,11 @@ import type { BetterSqlite3Driver } from 'typeorm/driver/better-sqlite3/BetterSq
 
 type Job<T> = (manager: EntityManager) => Promise<T>
 
+/** What a job may change: everything, or looks alone. */
+export type Reach = 'all' | 'looks'
+
 interface Waiting {
+  readonly reach: Reach
   readonly job: Job<unknown>
   readonly resolve: (value: unknown) => void
   readonly reject: (error: unknown) => void
@@ -18,12 +22,14 @@ interface Waiting {
 export class WriteQueue {
   private waiting: Waiting[] = []
   private running = false
+  /** Counts up whenever something but looks may have changed: what is remembered of it is then out of date. */
+  changes = 0
 
   constructor(private readonly dataSource: DataSource) {}
 
-  run<T>(job: Job<T>): Promise<T> {
+  run<T>(job: Job<T>, reach: Reach = 'all'): Promise<T> {
     return new Promise<T>((resolve, reject) => {
-      this.waiting.push({ job, resolve: resolve as (value: unknown) => void, reject })
+      this.waiting.push({ reach, job, resolve: resolve as (value: unknown) => void, reject })
       if (!this.running) void this.drain()
     })
   }
@@ -38,7 +44,10 @@ export class WriteQueue {
     while (this.waiting.length > 0) {
       await nextTurn()
       const batch = this.waiting.splice(0)
+      const beyondLooks = batch.some((one) => one.reach === 'all')
+      if (beyondLooks) this.changes++
       await this.commit(batch)
+      if (beyondLooks) this.changes++
     }
     this.running = false
   }
