@@ -263,6 +263,40 @@ describe('the open look', () => {
     expect(store.saveState).toBe('saved')
   })
 
+  it('a disk that is full is said aloud, every edit is kept meanwhile, and all of them are there when there is room', async () => {
+    const { kept, store } = await opened()
+    const full = vi.spyOn(api, 'saveEdits').mockRejectedValue(new ApiProblem('not-stored', 'The disk is full or cannot be written; this was not kept.', []))
+    for (const name of ['one', 'two', 'three']) {
+      store.run(rename, name)
+      await settle()
+      expect(store.problem).toContain('The disk is full')
+      expect(JSON.parse([...memory.values()][0]!)).toMatchObject({ base: 1 })
+    }
+    expect(kept.revision).toBe(1)
+    full.mockRestore()
+    server()
+    expect((await reopened()).look!.name).toBe('three')
+  })
+
+  it('edits whose revision the journal no longer has are shown to choose from; those that fit no look are kept aside, not lost', async () => {
+    const { kept, store } = await opened()
+    kept.down = true
+    store.run(changePlaced, demo.centerpiece[3]!.id, { xMm: 77 })
+    kept.down = false
+    vi.spyOn(api, 'editsSince').mockRejectedValue(new ApiProblem('not-found', '', []))
+    kept.elsewhere(changeOccasion(kept.look, { notes: 'newer' }))
+    const draft = new Map(memory)
+    const later = await reopened()
+    expect(later.saveState).toBe('conflict')
+    expect(later.look!.centerpiece[3]!.xMm).toBe(77)
+    vi.clearAllTimers()
+    for (const [key, text] of draft) memory.set(key, text)
+    kept.elsewhere(makeEdit(kept.look, 'take-off', (look) => void (look.centerpiece = [])))
+    const bare = await reopened()
+    expect(bare.look!.centerpiece).toEqual([])
+    expect([...memory].filter(([key]) => key.includes(':aside:')).map(([, text]) => text)).toEqual([...draft.values()])
+  })
+
   it('a server that has another look than was sent is given the edits again, and nobody sees an error', async () => {
     const { kept, store } = await opened()
     kept.spoil = 1

@@ -1,7 +1,6 @@
-import { fileURLToPath } from 'node:url'
 import { MessageChannel } from 'node:worker_threads'
 import type { Look } from '@hestiad/core'
-import { Piscina } from 'piscina'
+import { createPool } from '../work/pool.js'
 import type { PlanAnswer, SolveProgress } from './planWorker.js'
 
 /** Plans where to buy in a thread of its own, one plan after another. */
@@ -11,26 +10,17 @@ export interface Planner {
 }
 
 export function createPlanner(): Planner {
-  // under test this file is TypeScript, the thread needs the built one
-  const filename = fileURLToPath(new URL('../../dist/plans/planWorker.js', import.meta.url))
-  const pool = new Piscina({
-    filename,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: 20_000,
-    execArgv: [],
-    resourceLimits: { maxOldGenerationSizeMb: 256, maxYoungGenerationSizeMb: 16 }
-  })
+  const pool = createPool({ file: 'plans/planWorker.js', threads: 1, idleMs: 20_000, heapMb: 256 })
   return {
     async plan(look, day, signal, onProgress) {
       const { port1, port2 } = new MessageChannel()
       port1.on('message', onProgress)
       try {
-        return (await pool.run({ look, day, port: port2 }, { signal, transferList: [port2] })) as PlanAnswer
+        return (await pool.run({ look, day, port: port2 }, signal, [port2])) as PlanAnswer
       } finally {
         port1.close()
       }
     },
-    close: () => pool.destroy()
+    close: () => pool.close()
   }
 }

@@ -1,6 +1,5 @@
-import { fileURLToPath } from 'node:url'
-import { Piscina } from 'piscina'
 import { ApiError } from '../errors.js'
+import { createPool } from './pool.js'
 import type { TaskEnd } from './taskWorker.js'
 import type { TaskName, Tasks } from './tasks.js'
 
@@ -17,15 +16,7 @@ export interface Workers {
 }
 
 export function createWorkers(limitMs = LIMIT_MS): Workers {
-  const pool = new Piscina({
-    // under test this file is TypeScript, the thread needs the built one
-    filename: fileURLToPath(new URL('../../dist/work/taskWorker.js', import.meta.url)),
-    minThreads: 0,
-    maxThreads: THREADS,
-    idleTimeout: 30_000,
-    execArgv: [],
-    resourceLimits: { maxOldGenerationSizeMb: 384, maxYoungGenerationSizeMb: 32 }
-  })
+  const pool = createPool({ file: 'work/taskWorker.js', threads: THREADS, idleMs: 30_000, heapMb: 384 })
   let underWay = 0
   return {
     async run(name, args, leaves) {
@@ -34,7 +25,7 @@ export function createWorkers(limitMs = LIMIT_MS): Workers {
       const late = AbortSignal.timeout(limitMs)
       const signal = leaves ? AbortSignal.any([late, leaves]) : late
       try {
-        const end = (await pool.run({ name, args }, { signal })) as TaskEnd
+        const end = (await pool.run({ name, args }, signal)) as TaskEnd
         if (!end.ok) throw new ApiError(end.code, end.faults, end.details)
         return end.value as never
       } catch (error) {
@@ -44,7 +35,7 @@ export function createWorkers(limitMs = LIMIT_MS): Workers {
         underWay--
       }
     },
-    close: () => pool.destroy()
+    close: () => pool.close()
   }
 }
 

@@ -20,6 +20,14 @@ export function clearDraft(id: string): void {
   localStorage.removeItem(key(id))
 }
 
+/** Moves edits that fit no look any more out of the way of newer ones; they are kept, not applied. */
+export function setDraftAside(id: string): void {
+  const text = localStorage.getItem(key(id))
+  if (text === null) return
+  localStorage.setItem(`${key(id)}:aside:${Date.now()}`, text)
+  clearDraft(id)
+}
+
 export function readDraft(id: string): Draft | undefined {
   const text = localStorage.getItem(key(id))
   return text === null ? undefined : (JSON.parse(text) as Draft)

@@ -4,7 +4,7 @@ import { computed, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
 import type { LookAnswer } from '../api/client.js'
 import { startAssessor } from '../workers/assessor.js'
-import { clearDraft, readDraft } from './draft.js'
+import { clearDraft, readDraft, setDraftAside } from './draft.js'
 import { useMeasuring } from './measuring.js'
 import { documentOf, newEntry, now, recovered, redoEntry, undoEntry, withStep, type OpenDocument } from './openDocument.js'
 import { useSaving } from './saving.js'
@@ -52,12 +52,17 @@ export const useLook = defineStore('look', () => {
             ({ edits }) => edits,
             () => undefined
           )
-    if (open.value?.id !== answer.id || !since) return
-    const { meets, ...document } = recovered(answer, draft.edits, since, draft.base)
-    open.value = document
-    showWhole()
-    saving.begin(meets ? 'conflict' : 'saved')
-    if (document.pending.length === 0) clearDraft(answer.id)
+    if (open.value?.id !== answer.id) return
+    try {
+      // without what came in between it cannot be told what would be overwritten: both are shown to choose from
+      const { meets, ...document } = recovered(answer, draft.edits, since ?? [], since ? draft.base : answer.revision)
+      open.value = document
+      showWhole()
+      saving.begin(meets || (!since && document.pending.length > 0) ? 'conflict' : 'saved')
+      if (document.pending.length === 0) clearDraft(answer.id)
+    } catch {
+      setDraftAside(answer.id)
+    }
   }
 
   /** A state of the look that did not come of an edit here. */
