@@ -274,12 +274,45 @@ async function odd() {
   }
 }
 
+/** Hardly a file may be opened any more: what needs a thread is refused, everybody else is answered. */
+async function fewHandles() {
+  const bad = []
+  const { server, address } = await startServer(root, folder())
+  spawnSync('prlimit', ['--nofile=36:36', '--pid', String(server.pid)])
+  const codes = {}
+  const ask = async (method, path, body) => {
+    const { status } = await send(address, method, path, body).catch((error) => ({ status: error.code }))
+    codes[status] = (codes[status] ?? 0) + 1
+    if (status === 500) bad.push(`${path} was answered 500`)
+  }
+  const plan = JSON.stringify({ look, day: '2027-01-20' })
+  for (let i = 0; i < 20; i++)
+    await Promise.all([
+      ask('POST', '/api/plans', plan),
+      ask('GET', '/api/looks/pearl-anniversary/buy-list.pdf'),
+      ask('POST', '/api/assess', text),
+      ask('GET', '/api/health')
+    ])
+  if (server.exitCode !== null || server.signalCode !== null) bad.push('the server ended')
+  else if ((await send(address, 'GET', '/api/health')).status !== 200) bad.push('it answers no more')
+  server.kill()
+  await ended(server)
+  return {
+    tried: 80,
+    bad,
+    note: Object.entries(codes)
+      .map(([code, count]) => `${code}: ${count}`)
+      .join(', ')
+  }
+}
+
 const parts = {
   'odd requests': odd,
   'kill -9': () => kills(20),
   'full disk': fullDisk,
   'two servers': twoServers,
   'slow sockets': slowSockets,
+  'few handles': fewHandles,
   'little memory': littleMemory
 }
 const only = process.argv[3]

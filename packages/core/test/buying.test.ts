@@ -183,6 +183,48 @@ describe('the buying plan', () => {
   })
 })
 
+describe('a solver that ran out of time', () => {
+  /** Some answer that is not the best: nothing bought at all, or whatever the random walk had. */
+  const outOfTime =
+    (values: ReadonlyMap<string, number>): Solve =>
+    () =>
+      Promise.resolve({ values, objective: 1e9, bound: 0 })
+
+  it('leaves a plan that misses nothing there is, keeps to stock, and tells how far it may be from the best', async () => {
+    const random = seededRandom(31)
+    for (let round = 0; round < 25; round++) {
+      const problem = generateProblem(random, { lines: 12, offers: 60, shops: 6 })
+      const some = new Map(problem.choices.flatMap((choice, j) => (random() < 0.1 ? [[`x${j}`, Math.min(1, choice.most)] as const] : [])))
+      const best = await planBuying(problem, solve)
+      const plan = await planBuying(problem, outOfTime(round % 2 ? some : new Map()))
+      const there = (pieceId: string) => problem.choices.reduce((sum, { offer }) => sum + (offer.pieceId === pieceId ? offer.packSize * offer.stock : 0), 0)
+      for (const { pieceId, pieces } of plan.missing) {
+        const need = problem.lines.find((line) => line.pieceId === pieceId)!.need
+        expect(pieces, `round ${round}`).toBeLessThanOrEqual(Math.max(0, need - there(pieceId)))
+      }
+      expect(plan.missing.length).toBe(best.missing.length)
+      expect(plan.worthCents).toBeGreaterThanOrEqual(best.worthCents)
+      expect(plan.gapCents).toBeGreaterThanOrEqual(plan.worthCents - best.worthCents)
+      // money, trips and stock are counted again from the receipts
+      expect(
+        evaluatePlan(
+          problem,
+          plan.orders.map((one) => one.order),
+          0
+        )
+      ).toMatchObject({ worthCents: plan.worthCents })
+    }
+  })
+
+  it('is believed where it says more than its plan is worth, and refused where it says less', async () => {
+    const problem = generateProblem(seededRandom(32), { lines: 5, offers: 20, shops: 3 })
+    const none = { values: new Map<string, number>(), bound: 0 }
+    const short = problem.lines.reduce((sum, line) => sum + line.need, 0) * problem.shortCents
+    await expect(planBuying(problem, () => Promise.resolve({ ...none, objective: short + 1600 }))).resolves.toBeDefined()
+    await expect(planBuying(problem, () => Promise.resolve({ ...none, objective: short - 1600 }))).rejects.toThrow(/evaluates to/)
+  })
+})
+
 describe('dominated offers', () => {
   it('left out change no optimum where shops have neither thresholds nor coupons', async () => {
     const random = seededRandom(99)

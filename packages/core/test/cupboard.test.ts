@@ -246,6 +246,15 @@ describe('CSV from elsewhere', () => {
     }
   )
 
+  it('inch marks and notes over several lines are no open quotes; a field without end, or a row of any number, is told by its row in no time', () => {
+    const inches = `name,kind,size\n${'Charger 12" wide,plate,12"\n'.repeat(3000)}`
+    expect(readCsv(inches)).toMatchObject({ ok: true })
+    const notes = `name,kind,notes\nA,plate,"${'one line\n'.repeat(900)}and ""more"""\n`
+    expect(readCsv(notes)).toMatchObject({ ok: true, rows: [['A', 'plate', expect.stringMatching(/and "more"$/)]] })
+    expect(readCsv(`a,b\n1,2\n${'"'.repeat(4_000_000)}`)).toEqual({ ok: false, row: 3, message: 'a field is longer than 10000 characters' })
+    expect(readCsv(`a,b\n${','.repeat(2_000_000)}`)).toEqual({ ok: false, row: 2, message: 'has more than 1000 fields' })
+  })
+
   it('facts of every sort come back identical', () => {
     const facts = {
       ...noFacts,

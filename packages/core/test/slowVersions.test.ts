@@ -18,7 +18,7 @@ import {
 } from '@hestiad/core'
 import polygonClipping, { type Polygon } from 'polygon-clipping'
 import { describe, expect, it } from 'vitest'
-import { hiddenShare } from '../src/sight/hiddenShare.js'
+import { hiddenAndRegained, hiddenShare } from '../src/sight/hiddenShare.js'
 import { ROWS, rowHalfWidthMm, type Shadow } from '../src/sight/shadow.js'
 import { laidItems, settingCrowding, TOUCH_MM } from '../src/settings/settingCrowding.js'
 import { corners } from '../src/geometry/footprint.js'
@@ -110,6 +110,21 @@ describe('shadows on a face', () => {
     for (let round = 0; round < 60; round++) {
       const shadows = Array.from({ length: round % 7 }, () => anyShadow(random))
       expect(Math.abs(hiddenShare(shadows) - hiddenBySlices(shadows)), `round ${round}`).toBeLessThan(0.003)
+    }
+  })
+
+  it('cost for each owner what is hidden less what is hidden without it, however many lie over one another', () => {
+    const random = seededRandom(14)
+    for (let round = 0; round < 80; round++) {
+      const shadows = Array.from({ length: 1 + (round % 9) }, () => ({ ...anyShadow(random), ...(random() < 0.3 && { opacity: 1 }) }))
+      const owners = 1 + (round % 4)
+      const owner = shadows.map((_, i) => i % owners)
+      const { hidden, regained } = hiddenAndRegained(shadows, owner, owners)
+      expect(hidden).toBeCloseTo(hiddenShare(shadows), 9)
+      regained.forEach((share, o) => {
+        const without = hiddenShare(shadows.filter((_, i) => owner[i] !== o))
+        expect(share, `round ${round}, owner ${o}`).toBeCloseTo(hidden - without, 9)
+      })
     }
   })
 

@@ -1,7 +1,7 @@
 import { connect } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import type { FastifyInstance } from 'fastify'
-import { newLook, plainPlaced, type Look, type Plan } from '@hestiad/core'
+import { plainPlaced, type Look, type Plan } from '@hestiad/core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { createApp } from '../src/app.js'
@@ -81,25 +81,7 @@ describe('while something heavy is worked out', () => {
 
 describe('plans', () => {
   const made = { plan: { orders: [] } as unknown as Plan, blocked: [], size: { lines: 0, offers: 0, shops: 0 } }
-  const priced = {
-    look: newLook(
-      {
-        id: 'x',
-        title: '',
-        place: '',
-        date: '2027-01-01',
-        arriveMin: 0,
-        endMin: 1,
-        guests: 0,
-        totalCents: 0,
-        reservePercent: 0,
-        currency: 'USD',
-        table: demoLook().table
-      },
-      []
-    ),
-    alike: []
-  }
+  const priced = { look: demoLook(), alike: [] }
 
   it('every one of those accepted is answered until it is fetched, or for an hour; a twenty-first that would wait is refused', async () => {
     let nowMs = 0

@@ -7,7 +7,7 @@ import { createApp } from '../src/app.js'
 import { DEFAULT_PORT, readConfig, UsageProblem } from '../src/config.js'
 import { LookEntity } from '../src/storage/entities/LookEntity.js'
 import type { Storage } from '../src/storage/openStorage.js'
-import { demoLook, root, save, sendEdits, sent, start, temporaryFolder, wishes, idleWorkers } from './support.js'
+import { demoLook, save, sendEdits, sent, start, temporaryFolder, wishes, idleWorkers } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage

@@ -57,14 +57,13 @@ function read(text: string): Look {
   }
 }
 
-async function remove(occasion: Dto<'Occasion'>): Promise<void> {
-  const title = occasion.looks[0]?.look.occasion.title ?? ''
+async function remove(occasionId: string, title: string): Promise<void> {
   const sure = await ElMessageBox.confirm(t('occasions.removeAsk', { title }), {
     confirmButtonText: t('occasions.removeYes'),
     cancelButtonText: t('occasions.cancel')
   }).catch(() => 'no')
   if (sure !== 'confirm') return
-  await api.removeOccasion(occasion.id)
+  await api.removeOccasion(occasionId)
   await load()
 }
 document.title = 'Hestiad'
@@ -114,7 +113,7 @@ document.title = 'Hestiad'
               look.name
             }}</router-link>
           </span>
-          <button class="plain soft small" @click="remove(occasion)">{{ t('occasions.remove') }}</button>
+          <button class="plain soft small" @click="remove(occasion.id, occasion.looks[0]!.look.occasion.title)">{{ t('occasions.remove') }}</button>
         </div>
       </li>
     </ul>
@@ -122,6 +121,9 @@ document.title = 'Hestiad'
       <li v-for="look in damaged" :key="look.id" role="alert">
         <strong>{{ look.name || look.id }}</strong>{{ look.date && `, ${formatDate(look.date)}` }}. {{ t('occasions.damaged') }}
         <a :href="`/api/looks/${look.id}/stored`" class="link">{{ t('occasions.damagedSave') }}</a>
+        <button v-if="!occasions?.some((one) => one.id === look.occasionId)" class="plain soft small" @click="remove(look.occasionId, look.name)">
+          {{ t('occasions.remove') }}
+        </button>
       </li>
     </ul>
     <footer class="soft small">
@@ -137,6 +139,20 @@ document.title = 'Hestiad'
   max-width: 1200px;
   margin: 0 auto;
   padding: 0 28px 40px;
+}
+
+.damaged {
+  display: grid;
+  gap: 8px;
+  margin: 34px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.damaged li {
+  padding: 8px 14px;
+  border-left: 3px solid var(--ember);
+  background: var(--paper);
 }
 
 footer {

@@ -169,7 +169,7 @@ export const cupboardWords = {
   aside: 'One thing is kept aside. | {n} things are kept aside.',
   asideOffer: '{shop}, pack of {n}, {price}: its piece “{piece}” is no longer in the cupboard. Put the piece back, and note the offer again.',
   asidePrice: 'price not known',
-  asidePiece: 'A piece that cannot be read, with its offers: {document}',
+  asidePiece: 'A piece that cannot be read (its offers are kept aside too): {document}',
   asideUnreadable: 'An offer that cannot be read: {document}',
   importTitle: 'Import a cupboard',
   importHelp: 'What each column stands for was guessed; put right what is wrong. Nothing is taken until every row is good.',
