@@ -306,6 +306,75 @@ describe('dishes', () => {
   })
 })
 
+describe('candles', () => {
+  const lit = (placed: readonly Placed[], change: Partial<Look> = {}) => ({ ...plain, ...change, centerpiece: placed }) as Look
+  const taper = (id: string, xMm: number, lightAtMin = plain.occasion.endMin - 60) =>
+    put(id, 'holder-brass-low', { xMm, candle: { candleId: 'taper-ivory-8', lightAtMin } })
+  const jugAt = (xMm: number) =>
+    put('v', 'jug-sky', { xMm, arrangement: { stems: [{ stemId: 'lisianthus', count: 20 }], riseMm: 60, spreadMm: 150, mechanics: null } })
+
+  it('too near a candle and too near flowers are told of both, each with its own distance', () => {
+    const told = findings(lit([taper('a', 0), taper('b', 40), jugAt(-160)])).filter((one) => one.code === 'flame.near' || one.code === 'flame.flame')
+    const of = (id: string) => told.filter((one) => (one.at as { placedId: string }).placedId === id).map((one) => one.code)
+    expect(of('a').sort()).toEqual(['flame.flame', 'flame.near'])
+    expect(told.find((one) => one.code === 'flame.flame')!.measured).toEqual({ distanceMm: 40 })
+    expect(findings(lit([taper('a', 0), taper('b', 900)])).map((one) => one.code)).not.toContain('flame.flame')
+  })
+
+  it('of one kind that go out early are one finding, counted, with the one asked for longest', () => {
+    const early = (minutes: number) => plain.occasion.endMin - minutes
+    const told = found(lit([taper('a', -600, early(430)), taper('b', 0, early(500)), taper('c', 600, early(460))]), 'candle.short')
+    expect(told).toHaveLength(1)
+    expect(told[0]).toMatchObject({ measured: { candles: 3 }, limit: { lifeMin: 500 } })
+  })
+
+  it('within small hands’ reach are a warning, glass and vases there a note', () => {
+    const toddlers = { household: { cats: false, dogs: false, toddlers: true } }
+    const edge = (one: Placed) => found(lit([{ ...one, yMm: 22 * inch - 11 * inch }], toddlers), 'edge.hands')
+    expect(edge(taper('a', 0))).toMatchObject([{ severity: 'warn' }])
+    expect(edge(put('v', 'jug-sky'))).toMatchObject([{ severity: 'note' }])
+    expect(found(lit([taper('a', 0)], toddlers), 'edge.hands')).toEqual([])
+  })
+})
+
+it('who is hidden from whom is told by the seats’ own numbers, with the share the figures have', () => {
+  const { figures, findings: all } = createAssessor().measure(demo)
+  const hidden = all.filter((one) => one.code === 'sight.hidden')
+  expect(hidden.length).toBeGreaterThan(0)
+  for (const { measured } of hidden as { measured: { from: number; to: number; share: number } }[]) {
+    expect(figures.sight.hidden[measured.from - 1]![measured.to - 1]).toBe(measured.share)
+    expect(measured.from).toBeGreaterThanOrEqual(1)
+  }
+})
+
+it('a formal cloth hangs to within two inches of the floor and not on it', () => {
+  const cloth = (clearIn: number) => {
+    const dropMm = plain.table.heightMm - clearIn * inch
+    const look = withPiece({ ...plain, school: { ...plain.school, drop: 'formal' }, linens: { ...plain.linens, clothId: 'cloth-long' } }, 'cloth-long', {
+      extent: { kind: 'rectangle', lengthMm: 90 * inch + 2 * dropMm, widthMm: 44 * inch + 2 * dropMm }
+    })
+    return findings(look).map((one) => one.code)
+  }
+  expect(cloth(2)).not.toContain('cloth.short')
+  expect(cloth(2.1)).toContain('cloth.short')
+  expect(cloth(0.1)).not.toContain('cloth.long')
+  expect(cloth(-0.2)).toContain('cloth.long')
+})
+
+it('two levels are flat, three are not', () => {
+  const heights = (tops: readonly number[]) => {
+    const risers = tops.map((heightMm, i) => ({ ...plain.pieces.find((piece) => piece.id === 'riser-oak')!, id: `r${i}`, heightMm }))
+    const look = {
+      ...plain,
+      pieces: [...plain.pieces, ...risers],
+      centerpiece: risers.map((piece, i) => put(piece.id, piece.id, { xMm: -500 + 250 * i }))
+    } as Look
+    return found(look, 'compose.levels')
+  }
+  expect(heights([60, 60, 200, 200, 60])).toMatchObject([{ measured: { levels: 2 } }])
+  expect(heights([60, 130, 200, 60, 130])).toEqual([])
+})
+
 it('a round table is told of no seam and no head', () => {
   expect(roomCodes({ ...plain, table: roundTable(60) })).not.toContain('table.seam')
 })

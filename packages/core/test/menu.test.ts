@@ -224,7 +224,8 @@ describe('what a dish is served in and with', () => {
       demoLook().pieces.filter((piece) => piece.kind !== 'tool' || piece.tool === 'ladle')
     )
     const finding = assess(none).findings.find((one) => one.code === 'dish.tool')!
-    expect(codes(applyEdit(none, finding.remedies.find((one) => one.code === 'other-tool')!.edit))).not.toContain('dish.tool')
+    for (const remedy of finding.remedies) expect(codes(applyEdit(none, remedy.edit))).not.toContain('dish.tool')
+    expect(finding.remedies.length).toBeGreaterThan(0)
   })
 
   it('a dish stands where the stylist put it, the others make room, and one put on a plate is told and finds its place in one click', () => {

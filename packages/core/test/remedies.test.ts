@@ -1,4 +1,4 @@
-import { applyEdit, createAssessor, findingCodes, findingKey, inverseOf, type FindingCode } from '@hestiad/core'
+import { applyEdit, createAssessor, findingCodes, findingKey, inverseOf, remedyRank, type FindingCode } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
@@ -33,6 +33,39 @@ it('every finding on generated looks has a remedy, every remedy does what it say
     }
   }
   expect(findingCodes.filter((code) => !met.has(code))).toEqual([])
+})
+
+it('a remedy never brings a stop, tells by name all it brings, trades only where nothing better is left, and “it is meant so” comes last', () => {
+  const counts = { remedies: 0, trades: 0 }
+  const gravity = { note: 0, warn: 1, stop: 2 }
+  for (let seed = 1; seed <= 24; seed++) {
+    const look = generateLook(7000 + seed, { guests: 3 + (seed % 8), pieces: 4 + (seed % 7), manner: 'wild' })
+    const { findings } = createAssessor().assess(look)
+    const had = new Map(findings.map((one) => [findingKey(one), gravity[one.severity]]))
+    for (const finding of findings.slice(0, 8)) {
+      const where = `seed ${seed}: ${findingKey(finding)}`
+      const trades = finding.remedies.map((remedy) => {
+        const after = createAssessor().measure(applyEdit(look, remedy.edit)).findings
+        const worse = after.filter((one) => gravity[one.severity] > (had.get(findingKey(one)) ?? -1))
+        expect(remedy.brings.map(findingKey), `${where} by ${remedy.code}`).toEqual(worse.map(findingKey))
+        expect(
+          worse.some((one) => one.severity === 'stop'),
+          `${where} by ${remedy.code}`
+        ).toBe(false)
+        return worse.some((one) => one.severity === 'warn' || one.code === finding.code)
+      })
+      const others = finding.remedies.map((remedy, i) => ({ code: remedy.code, trade: trades[i]! })).filter((one) => one.code !== 'meant')
+      expect(others.every((one) => one.trade) || !others.some((one) => one.trade), where).toBe(true)
+      const meant = finding.remedies.findIndex((remedy) => remedy.code === 'meant')
+      expect(meant === -1 || meant === finding.remedies.length - 1, where).toBe(true)
+      const ranks = finding.remedies.map((remedy) => remedyRank(remedy.code))
+      expect(ranks, where).toEqual([...ranks].sort((a, b) => a - b))
+      counts.remedies += trades.length
+      counts.trades += trades.filter(Boolean).length
+    }
+  }
+  expect(counts.remedies).toBeGreaterThan(100)
+  expect(counts.trades).toBeLessThan(counts.remedies / 4)
 })
 
 it('a remedy’s predicted effect is what comes of it', () => {

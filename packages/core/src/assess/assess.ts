@@ -1,6 +1,7 @@
 import { applyEdit, type Edit } from '../design/edit.js'
-import { effectFigures, findingKey, type BareFinding, type Effect, type EffectFigure, type Finding, type Remedy } from '../design/finding.js'
+import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Remedy, type Severity } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { remedyRank } from '../design/remedyRank.js'
 import { createMeasure, proposalsFor, type Measure, type Measured } from './measure.js'
 import type { Figures } from './subjects.js'
 
@@ -49,11 +50,8 @@ export function assess(look: Look): Assessment {
   return createAssessor().assess(look)
 }
 
-/** What an edit would come to, as far as remedies are told by it. */
-interface Trial {
-  readonly left: ReadonlySet<string>
-  readonly headline: Measured['headline']
-}
+/** What an edit would come to. */
+type Trial = Pick<Measured, 'findings' | 'headline'>
 
 /** Measures a look with an edit; the same edit is proposed for several findings and measured once. */
 function createTrials(measure: Measure, look: Look): (edit: Edit) => Trial {
@@ -63,28 +61,39 @@ function createTrials(measure: Measure, look: Look): (edit: Edit) => Trial {
     const earlier = known.get(key)
     if (earlier) return earlier
     const { findings, headline } = measure(applyEdit(look, edit))
-    const trial = { left: new Set(findings.map(findingKey)), headline }
-    known.set(key, trial)
-    return trial
+    known.set(key, { findings, headline })
+    return { findings, headline }
   }
 }
 
-/** Tries each proposal, and keeps those after which the finding is gone. */
+/**
+ * Tries each proposal, and keeps those after which the finding is gone. One that brings a stop is not kept; one that brings a warning, or the same
+ * trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first.
+ */
 function tryOut(tried: (edit: Edit) => Trial, look: Look, before: Measured, finding: BareFinding): Remedy[] {
-  const remedies: Remedy[] = []
   const key = findingKey(finding)
+  const had = new Map(before.findings.map((one) => [findingKey(one), one.severity]))
+  const clean: Remedy[] = []
+  const trades: Remedy[] = []
   for (const proposal of proposalsFor(look, finding, before)) {
-    if (remedies.length >= MOST_REMEDIES) break
+    if (clean.length >= MOST_REMEDIES) break
     const after = tried(proposal.edit)
-    if (!after.left.has(key)) remedies.push({ ...proposal, effect: effectOf(before, after) })
+    if (after.findings.some((one) => findingKey(one) === key)) continue
+    const brings = after.findings.filter((one) => isGraver(one.severity, had.get(findingKey(one))))
+    const remedy: Remedy = { ...proposal, effect: effectOf(before, after), brings }
+    if (brings.some((one) => one.severity === 'stop')) continue
+    if (brings.some((one) => one.severity === 'warn' || one.code === finding.code)) trades.push(remedy)
+    else clean.push(remedy)
   }
-  return remedies.sort((a, b) => harm(a) - harm(b))
+  const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code))
+  if (clean.some((one) => one.code !== 'meant')) return byRank(clean)
+  return [...byRank(trades.slice(0, MOST_REMEDIES)), ...clean]
 }
 
-/** Remedies that bring no new stop or warning with them come first; among those the order of proposal stays. */
-function harm({ effect }: Remedy): number {
-  const grew = (figure: EffectFigure) => effect.some((one) => one.figure === figure && one.after > one.before)
-  return grew('stops') ? 2 : grew('warnings') ? 1 : 0
+const gravity = { note: 0, warn: 1, stop: 2 } as const
+
+function isGraver(now: Severity, before: Severity | undefined): boolean {
+  return before === undefined || gravity[now] > gravity[before]
 }
 
 function effectOf({ headline: from }: Pick<Measured, 'headline'>, { headline: to }: Pick<Measured, 'headline'>): Effect {

@@ -7,11 +7,12 @@ import type { BuyLine } from '../money/buyList.js'
 import type { Assessor } from './assess.js'
 
 /** A way to spend less, with what it does to the look. */
-export type Saving = Remedy & {
-  readonly savingCents: number
-  /** The piece on whose line it saves. */
-  readonly onPieceId: string
-}
+export type Saving = Proposal &
+  Pick<Remedy, 'effect'> & {
+    readonly savingCents: number
+    /** The piece on whose line it saves. */
+    readonly onPieceId: string
+  }
 
 const LINES_TRIED = 8
 const MOST_SAVINGS = 8

@@ -21,8 +21,8 @@ export type Proposal = ProposalOf<RemedyCode>
 
 /** The figures a change moves, before and after. */
 export type Effect = readonly { readonly figure: EffectFigure; readonly before: number; readonly after: number }[]
-/** A change that was tried and does clear its finding, with the figures it changes. */
-export type Remedy = Proposal & { readonly effect: Effect }
+/** A change that was tried and does clear its finding, with the figures it changes and every finding it brings or makes graver. */
+export type Remedy = Proposal & { readonly effect: Effect; readonly brings: readonly BareFinding[] }
 
 export const effectFigures = ['narrowestMm', 'seenPairs', 'leftCents', 'shortestLightMin', 'stops', 'warnings', 'notes'] as const
 export type EffectFigure = (typeof effectFigures)[number]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingKey, type BareFinding, type FindingCode, type Remedy } from '@hestiad/core'
+import { findingKey, remedyRank, type BareFinding, type FindingCode, type Remedy } from '@hestiad/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { steps, type Step } from '../shell/steps.js'
@@ -33,6 +33,11 @@ function toggle(finding: BareFinding): void {
   const key = findingKey(finding)
   store.openFinding = store.openFinding === key ? null : key
   if (finding.at.kind === 'piece') store.selected = finding.at.placedId
+}
+
+/** Whether a remedy keeps the idea and costs nothing elsewhere, so that it may be the one to press. */
+function keepsIdea({ code, brings }: Remedy): boolean {
+  return remedyRank(code) < 3 && brings.every((one) => one.severity === 'note')
 }
 
 function doIt(remedy: Remedy): void {
@@ -92,13 +97,16 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
         </p>
         <p class="soft small">{{ describe(finding).because }}</p>
         <p v-if="!remediesOf(finding)" class="soft small">{{ t('findings.looking') }}</p>
+        <p v-else-if="remediesOf(finding)?.length === 0" class="soft small">{{ t('findings.noRemedy') }}</p>
         <ul v-else>
           <li v-for="(remedy, i) in remediesOf(finding)" :key="`${remedy.code} ${i}`">
             <span>
               <span class="what">{{ describeRemedy(remedy, words).what }}</span>
               <span class="soft small">{{ describeRemedy(remedy, words).effect }}</span>
             </span>
-            <el-button :type="i === 0 ? 'primary' : 'default'" round size="small" @click="doIt(remedy)">{{ t('findings.doIt') }}</el-button>
+            <el-button :type="i === 0 && keepsIdea(remedy) ? 'primary' : 'default'" round size="small" @click="doIt(remedy)">{{
+              t('findings.doIt')
+            }}</el-button>
           </li>
         </ul>
       </div>

@@ -89,9 +89,14 @@ function wordsOf(finding: BareFinding): FindingWords<FindingCode> {
 }
 
 /** A remedy as words: what to do, and what it changes. */
-export function describeRemedy(remedy: Pick<Remedy, 'code' | 'params' | 'effect'>, words: Words): { what: string; effect: string } {
+export function describeRemedy(
+  remedy: Pick<Remedy, 'code' | 'params' | 'effect'> & Partial<Pick<Remedy, 'brings'>>,
+  words: Words
+): { what: string; effect: string } {
   const say = speakerOf(words)
   const tell = remedyWords[remedy.code] as (params: unknown, say: Speaker) => string
   const effects = remedy.effect.map(({ figure, before, after }) => effectWords[figure](before, after, say)).filter((effect) => effect !== null)
-  return { what: tell(remedy.params, say), effect: effects.join(' · ') || words.t('findings.noEffect') }
+  const brings = (remedy.brings ?? []).filter((one) => one.severity !== 'note').map((one) => wordsOf(one).title(one, say))
+  const brought = brings.length > 0 ? [words.t('findings.brings', { findings: list(brings) })] : []
+  return { what: tell(remedy.params, say), effect: [...effects, ...brought].join(' · ') || words.t('findings.noEffect') }
 }

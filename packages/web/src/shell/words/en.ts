@@ -131,6 +131,8 @@ export const en = {
     applied: 'Done: {what}',
     close: 'Close',
     noEffect: 'clears it',
+    brings: 'brings instead: {findings}',
+    noRemedy: 'Nothing that was tried clears it without something graver. Mend it by hand on the Board.',
     because: 'Why',
     gone: 'something taken away',
     more: '{n} more',
