@@ -21,6 +21,7 @@ import {
   stackReading,
   tableDishes,
   foodMl,
+  vesselsFor,
   type Course,
   type Dish,
   type Look
@@ -78,6 +79,18 @@ describe('serving', () => {
     const { holds, vessels } = servings(adults)[0]!
     expect(vessels).toBe(Math.max(2, Math.ceil(2000 / holds!)))
     expect(needs(adults).find((need) => need.piece.id === 'low-bowl-oyster')!.needed).toBeGreaterThanOrEqual(vessels)
+  })
+
+  it('no dish is offered in a flower vase: bowls, jugs for what is poured, and what a label gives for food', () => {
+    const look = demoLook()
+    for (const serving of servings(look)) {
+      for (const { piece } of vesselsFor(look, serving)) {
+        if (piece.kind !== 'vessel' || piece.foodSafe === 'yes') continue
+        expect(piece.form === 'bowl' || (piece.form === 'jug' && serving.unit === 'ml'), `${serving.dish.name} in ${piece.name}`).toBe(true)
+      }
+    }
+    const labeled = { ...look, pieces: look.pieces.map((piece) => (piece.id === 'pickle-crock' ? { ...piece, foodSafe: 'yes' as const, owned: 9 } : piece)) }
+    expect(servings(labeled).some((serving) => vesselsFor(labeled, serving).some(({ piece }) => piece.id === 'pickle-crock'))).toBe(true)
   })
 
   it('a cylinder of 100 by 100 holds 80 % of its 785 ml; a napkin holds nothing', () => {

@@ -128,9 +128,16 @@ export function servingNeeds(look: Parts): { readonly pieceId: string; readonly 
   )
 }
 
+/** Whether food is served in it at all: a bowl, a jug for what is poured, or what its label gives for food; other vessels are for flowers. */
+function servesFood(piece: Piece, unit: 'g' | 'ml'): boolean {
+  if (piece.kind !== 'vessel' || piece.foodSafe === 'yes') return true
+  return piece.form === 'bowl' || (piece.form === 'jug' && unit === 'ml')
+}
+
 /** Pieces that could serve a dish, the most fitting first: food-safe as far as label or material tell, holding it in the fewest, owned most. */
 export function vesselsFor(look: Parts, serving: Serving): { readonly piece: Piece; readonly vessels: number }[] {
   return look.pieces
+    .filter((piece) => servesFood(piece, serving.unit))
     .flatMap((piece) => {
       const holds = capacityOf(piece, serving.dish, serving.unit)
       return holds === null ? [] : [{ piece, vessels: Math.max(1, Math.ceil(serving.amount / holds)), lined: needsLiner(piece) }]
