@@ -1,23 +1,10 @@
-import {
-  buyList,
-  createAssessor,
-  newGuest,
-  noMenu,
-  plainLinens,
-  plainPlaced,
-  type FindingCode,
-  type Guest,
-  type Look,
-  type Piece,
-  type Placed,
-  type PlacedArrangement
-} from '@hestiad/core'
+import { buyList, createAssessor, newGuest, noMenu, plainLinens, type FindingCode, type Guest, type Look, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { seatPlan } from '../src/seating/seatPlan.js'
 import { roomFindings } from '../src/room/roomFindings.js'
 import { covers, wallFindings } from '../src/wall/wallFindings.js'
 import { standings } from '../src/centerpiece/standing.js'
-import { demoLook, guests, longTable, roundTable } from './support/looks.js'
+import { demoLook, guests, longTable, roundTable, put, withPiece } from './support/looks.js'
 
 const inch = 25.4
 const demo = demoLook()
@@ -31,23 +18,6 @@ const plain: Look = {
   linens: { clothId: null, runner: null, matId: null, ...plainLinens },
   money: { ...demo.money, totalCents: 100_000 }
 }
-const put = (id: string, pieceId: string, more: Partial<Placed> = {}): Placed => ({
-  id,
-  pieceId,
-  xMm: 0,
-  yMm: 0,
-  turnDeg: 0,
-  on: null,
-  atMeal: true,
-  ...plainPlaced,
-  candle: null,
-  arrangement: null,
-  ...more
-})
-const withPiece = (look: Look, id: string, change: object): Look => ({
-  ...look,
-  pieces: look.pieces.map((p) => (p.id === id ? ({ ...p, ...change } as Piece) : p))
-})
 const findings = (look: Look) => createAssessor().measure(look).findings
 const found = (look: Look, code: FindingCode) => findings(look).filter((finding) => finding.code === code)
 const rooms = (look: Look) => roomFindings(look, seatPlan(look), standings(look))
@@ -129,7 +99,7 @@ describe('chairs', () => {
   })
 
   it('for small children are for those up to three years', () => {
-    const child = (ageYears: number) => first({ chair: 'high-chair', body: { kind: 'child', ageYears } })
+    const child = (ageYears: number) => first({ chair: 'high-chair', body: { kind: 'child', ageYears, boosterMm: 0 } })
     expect(roomCodes(child(3))).not.toContain('high-chair.age')
     expect(roomCodes(child(4))).toContain('high-chair.age')
     expect(roomCodes(first({ chair: 'high-chair' }))).toContain('high-chair.age')
@@ -243,7 +213,7 @@ describe('money', () => {
 })
 
 describe('flowers', () => {
-  const cover = (arrangement: PlacedArrangement['stems'], fullness: Look['school']['fullness']) =>
+  const cover = (arrangement: NonNullable<Placed['arrangement']>['stems'], fullness: Look['school']['fullness']) =>
     found(
       {
         ...plain,

@@ -1,6 +1,6 @@
-import { createAssessor, noMenu, plainLinens, plainPlaced, reserveCents, type FindingCode, type Look, type Piece, type Placed } from '@hestiad/core'
+import { createAssessor, noMenu, plainLinens, reserveCents, type FindingCode, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable, roundTable } from './support/looks.js'
+import { demoLook, guests, longTable, roundTable, put, withPiece } from './support/looks.js'
 
 const inch = 25.4
 const demo = demoLook()
@@ -16,23 +16,6 @@ const plain: Look = {
   setting: { ...demo.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'] },
   money: { ...demo.money, totalCents: 100_000 }
 }
-const withPiece = (look: Look, id: string, change: object): Look => ({
-  ...look,
-  pieces: look.pieces.map((p) => (p.id === id ? ({ ...p, ...change } as Piece) : p))
-})
-const put = (id: string, pieceId: string, more: Partial<Placed> = {}): Placed => ({
-  id,
-  pieceId,
-  xMm: 0,
-  yMm: 0,
-  turnDeg: 0,
-  on: null,
-  atMeal: true,
-  ...plainPlaced,
-  candle: null,
-  arrangement: null,
-  ...more
-})
 const codes = (look: Look): FindingCode[] =>
   createAssessor()
     .measure(look)

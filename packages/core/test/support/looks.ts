@@ -3,6 +3,7 @@ import {
   createAssessor,
   newGuest,
   noFacts,
+  plainPlaced,
   plainRoom,
   plainSchool,
   plainTable,
@@ -10,6 +11,7 @@ import {
   type Guest,
   type Piece,
   type Look,
+  type Placed,
   type Table,
   type BareFinding,
   type FindingCode,
@@ -82,3 +84,24 @@ export function findingOf<Code extends FindingCode>(look: Look, code: Code): Fin
   if (!finding) throw new Error(`the look has no ${code}`)
   return { ...finding, remedies: createAssessor().remediesFor(look, finding as BareFinding) }
 }
+
+/** A piece of the middle, upright at the table's middle but for what is said. */
+export const put = (id: string, pieceId: string, more: Partial<Placed> = {}): Placed => ({
+  id,
+  pieceId,
+  xMm: 0,
+  yMm: 0,
+  turnDeg: 0,
+  on: null,
+  atMeal: true,
+  ...plainPlaced,
+  candle: null,
+  arrangement: null,
+  ...more
+})
+
+/** A look whose piece of an id is otherwise. */
+export const withPiece = (look: Look, id: string, change: object): Look => ({
+  ...look,
+  pieces: look.pieces.map((piece) => (piece.id === id ? ({ ...piece, ...change } as Piece) : piece))
+})
