@@ -67,8 +67,8 @@ function createTrials(measure: Measure, look: Look): (edit: Edit) => Trial {
 }
 
 /**
- * Tries each proposal, and keeps those after which the finding is gone. One that brings a stop is not kept; one that brings a warning, or the same
- * trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first.
+ * Tries each proposal, and keeps those after which the finding is gone. One that brings a stop is not kept; one that brings a warning for what is no
+ * stop, or the same trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first.
  */
 function tryOut(tried: (edit: Edit) => Trial, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const key = findingKey(finding)
@@ -82,7 +82,7 @@ function tryOut(tried: (edit: Edit) => Trial, look: Look, before: Measured, find
     const brings = after.findings.filter((one) => isGraver(one.severity, had.get(findingKey(one))))
     const remedy: Remedy = { ...proposal, effect: effectOf(before, after), brings }
     if (brings.some((one) => one.severity === 'stop')) continue
-    if (brings.some((one) => one.severity === 'warn' || one.code === finding.code)) trades.push(remedy)
+    if (brings.some((one) => one.code === finding.code || (one.severity === 'warn' && finding.severity !== 'stop'))) trades.push(remedy)
     else clean.push(remedy)
   }
   const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code))
