@@ -38,7 +38,7 @@ it('every finding on generated looks has a remedy, every remedy does what it say
 it('a remedy never brings a stop, tells by name all it brings, trades only where nothing better is left, and “it is meant so” comes last', () => {
   const counts = { remedies: 0, trades: 0 }
   const gravity = { note: 0, warn: 1, stop: 2 }
-  for (let seed = 1; seed <= 24; seed++) {
+  for (let seed = 1; seed <= 10; seed++) {
     const look = generateLook(7000 + seed, { guests: 3 + (seed % 8), pieces: 4 + (seed % 7), manner: 'wild' })
     const { findings } = createAssessor().assess(look)
     const had = new Map(findings.map((one) => [findingKey(one), gravity[one.severity]]))
@@ -64,7 +64,7 @@ it('a remedy never brings a stop, tells by name all it brings, trades only where
       counts.trades += trades.filter(Boolean).length
     }
   }
-  expect(counts.remedies).toBeGreaterThan(100)
+  expect(counts.remedies).toBeGreaterThan(40)
   expect(counts.trades).toBeLessThan(counts.remedies / 4)
 })
 

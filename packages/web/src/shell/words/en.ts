@@ -1,4 +1,5 @@
 import { roleNames } from './findings/inSentence.js'
+import { findingsWords } from './findings/panel.js'
 import { buyWords, partWords, shopWords } from './buying.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
@@ -121,23 +122,7 @@ export const en = {
     candle: '{name}: lasts {life}, asked {asked}',
     daysWhy: 'From today to {date}.'
   },
-  findings: {
-    title: 'To mend',
-    none: 'Nothing to mend here.',
-    elsewhere: '{n} more elsewhere',
-    doIt: 'Do it',
-    looking: 'Trying remedies …',
-    undone: 'Undo',
-    applied: 'Done: {what}',
-    close: 'Close',
-    noEffect: 'clears it',
-    brings: 'brings instead: {findings}',
-    noRemedy: 'Nothing that was tried clears it without something graver. Mend it by hand on the Board.',
-    because: 'Why',
-    gone: 'something taken away',
-    more: '{n} more',
-    unnamedDish: 'A dish without a name'
-  },
+  findings: findingsWords,
   occasions: {
     title: 'Occasions',
     new: 'New occasion',

@@ -1,0 +1,18 @@
+/** Words of the list of findings. */
+export const findingsWords = {
+  title: 'To mend',
+  none: 'Nothing to mend here.',
+  elsewhere: '{n} more elsewhere',
+  doIt: 'Do it',
+  looking: 'Trying remedies …',
+  undone: 'Undo',
+  applied: 'Done: {what}',
+  close: 'Close',
+  noEffect: 'clears it',
+  brings: 'brings instead: {findings}',
+  noRemedy: 'Nothing that was tried clears it without something graver. Mend it by hand on the Board.',
+  because: 'Why',
+  gone: 'something taken away',
+  more: '{n} more',
+  unnamedDish: 'A dish without a name'
+}
