@@ -1,6 +1,5 @@
 import {
   surroundingsPart,
-  plainPlaced,
   atMeal,
   createAssessor,
   freeSpot,
@@ -18,22 +17,10 @@ import {
 import { describe, expect, it } from 'vitest'
 import { offSupportMm, offTableMm, settingHit } from '../src/centerpiece/collisions.js'
 import { laidItems } from '../src/settings/settingCrowding.js'
-import { demoLook } from './support/looks.js'
+import { demoLook, put as placedAt } from './support/looks.js'
 
 const demo = demoLook()
-const put = (id: string, pieceId: string, xMm: number, yMm: number, more: Partial<Placed> = {}): Placed => ({
-  id,
-  pieceId,
-  xMm,
-  yMm,
-  turnDeg: 0,
-  on: null,
-  atMeal: true,
-  ...plainPlaced,
-  candle: null,
-  arrangement: null,
-  ...more
-})
+const put = (id: string, pieceId: string, xMm: number, yMm: number, more: Partial<Placed> = {}) => placedAt(id, pieceId, { xMm, yMm, ...more })
 const withPieces = (...centerpiece: Placed[]): Look => ({ ...demo, centerpiece })
 const stand = (...centerpiece: Placed[]) => standings(withPieces(...centerpiece))
 const codes = (look: Look) =>

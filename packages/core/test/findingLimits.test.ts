@@ -1,23 +1,14 @@
-import { buyList, createAssessor, newGuest, noMenu, plainLinens, type FindingCode, type Guest, type Look, type Placed } from '@hestiad/core'
+import { buyList, createAssessor, newGuest, noMenu, type FindingCode, type Guest, type Look, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { seatPlan } from '../src/seating/seatPlan.js'
 import { roomFindings } from '../src/room/roomFindings.js'
 import { covers, wallFindings } from '../src/wall/wallFindings.js'
 import { standings } from '../src/centerpiece/standing.js'
-import { demoLook, guests, longTable, roundTable, put, withPiece } from './support/looks.js'
+import { demoLook, guests, longTable, roundTable, put, tidyLook, withPiece } from './support/looks.js'
 
 const inch = 25.4
 const demo = demoLook()
-const plain: Look = {
-  ...demo,
-  centerpiece: [],
-  menu: noMenu,
-  guests: guests(6),
-  table: longTable(90, 44, 'closed'),
-  household: { cats: false, dogs: false, toddlers: false },
-  linens: { clothId: null, runner: null, matId: null, ...plainLinens },
-  money: { ...demo.money, totalCents: 100_000 }
-}
+const plain = tidyLook()
 const findings = (look: Look) => createAssessor().measure(look).findings
 const found = (look: Look, code: FindingCode) => findings(look).filter((finding) => finding.code === code)
 const rooms = (look: Look) => roomFindings(look, seatPlan(look), standings(look))

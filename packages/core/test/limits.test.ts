@@ -1,21 +1,10 @@
-import { createAssessor, noMenu, plainLinens, reserveCents, type FindingCode, type Look } from '@hestiad/core'
+import { createAssessor, reserveCents, type FindingCode, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable, roundTable, put, withPiece } from './support/looks.js'
+import { demoLook, guests, longTable, roundTable, put, tidyLook, withPiece } from './support/looks.js'
 
 const inch = 25.4
 const demo = demoLook()
-/** The demo's household with an empty table that has nothing to mend. */
-const plain: Look = {
-  ...demo,
-  centerpiece: [],
-  menu: noMenu,
-  guests: guests(6),
-  table: longTable(90, 44, 'closed'),
-  household: { cats: false, dogs: false, toddlers: false },
-  linens: { clothId: null, runner: null, matId: null, ...plainLinens },
-  setting: { ...demo.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'] },
-  money: { ...demo.money, totalCents: 100_000 }
-}
+const plain = tidyLook()
 const codes = (look: Look): FindingCode[] =>
   createAssessor()
     .measure(look)

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs'
-import { join, resolve } from 'node:path'
+import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
 import { contentsWords, writeBackup } from './storage/backup.js'
@@ -23,8 +23,9 @@ async function run(): Promise<string> {
     return `Copied to ${named} and read back: ${contentsWords(writeBackup(database, named))}.`
   }
   prepareFolder(database)
-  lockFolder(join(database, '..'))
+  const unlock = lockFolder(dirname(database))
   const { contents, aside } = await restoreBackup(named, database)
+  unlock()
   return `Brought back from ${named}: ${contentsWords(contents)}.${aside === '' ? '' : ` What was there before is ${aside}.`}`
 }
 

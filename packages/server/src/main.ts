@@ -1,4 +1,3 @@
-import { mkdirSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { validateLook } from '@hestiad/core/formats'
 import { createApp } from './app.js'
@@ -7,7 +6,7 @@ import { loadDemo } from './demo.js'
 import { bind, type Bound } from './http/bind.js'
 import { sweepPhotos } from './photos/photoStore.js'
 import { createDailyBackups } from './storage/dailyBackups.js'
-import { setAside } from './storage/files.js'
+import { prepareFolder, setAside } from './storage/files.js'
 import { lockFolder } from './storage/folderLock.js'
 import { openStorage } from './storage/openStorage.js'
 import { StorageProblem } from './storage/storageProblem.js'
@@ -20,7 +19,7 @@ const ENDS_WITHIN_MS = 4_000
 
 /** The folder is locked and the port taken before any file is touched. */
 async function start(config: Config): Promise<void> {
-  mkdirSync(config.dataFolder, { recursive: true })
+  prepareFolder(config.databaseFile)
   const unlock = lockFolder(config.dataFolder)
   const bound = await bind(config.port)
   if (config.fresh) setAside(config.databaseFile)

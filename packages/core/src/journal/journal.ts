@@ -26,7 +26,8 @@ const MOST_LETTERS = 2_000_000
 
 const letters = new WeakMap<JournalEdit, number>()
 
-function lettersOf(entry: JournalEdit): number {
+/** About how large an entry is, in characters of JSON; worked out once. */
+export function entryLetters(entry: JournalEdit): number {
   const known = letters.get(entry) ?? JSON.stringify(entry).length
   letters.set(entry, known)
   return known
@@ -37,7 +38,7 @@ function newest(entries: readonly JournalEdit[]): readonly JournalEdit[] {
   let sum = 0
   let from = entries.length
   while (from > 0 && entries.length - from < MOST_STEPS) {
-    sum += lettersOf(entries[from - 1]!)
+    sum += entryLetters(entries[from - 1]!)
     if (sum > MOST_LETTERS && from < entries.length) break
     from--
   }

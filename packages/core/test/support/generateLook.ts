@@ -17,6 +17,7 @@ import {
   type Random,
   type TableShape
 } from '@hestiad/core'
+import { put } from './looks.js'
 import { wildMiddle, wildViews } from './wildMiddle.js'
 
 const main = JSON.parse(
@@ -125,18 +126,7 @@ function laidRows(look: Look, count: number, random: Random): Placed[] {
   const { outline } = seatPlan(look)
   const half = halfLengthMm(outline) - 620
   const columns = Math.ceil((count - 1) / 3)
-  const jug: Placed = {
-    id: 'jug',
-    pieceId: 'jug-sky',
-    xMm: 0,
-    yMm: 0,
-    turnDeg: 0,
-    on: null,
-    atMeal: true,
-    ...plainPlaced,
-    candle: null,
-    arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200, mechanics: null }
-  }
+  const jug = put('jug', 'jug-sky', { arrangement: { stems: [{ stemId: 'lisianthus', count: 30 }], riseMm: 300, spreadMm: 200, mechanics: null } })
   const rows = Array.from({ length: count - 1 }, (_, i) => {
     const share = (2 * (Math.floor(i / 3) + 0.5)) / columns - 1
     return smallOf(random, i, Math.sign(share || 1) * (420 + (half - 420) * Math.abs(share)), ((i % 3) - 1) * 95)

@@ -3,6 +3,8 @@ import {
   createAssessor,
   newGuest,
   noFacts,
+  noMenu,
+  plainLinens,
   plainPlaced,
   plainRoom,
   plainSchool,
@@ -105,3 +107,19 @@ export const withPiece = (look: Look, id: string, change: object): Look => ({
   ...look,
   pieces: look.pieces.map((piece) => (piece.id === id ? ({ ...piece, ...change } as Piece) : piece))
 })
+
+/** The demo's household with an empty long table for six that has nothing to mend. */
+export function tidyLook(): Look {
+  const demo = demoLook()
+  return {
+    ...demo,
+    centerpiece: [],
+    menu: noMenu,
+    guests: guests(6),
+    table: longTable(90, 44, 'closed'),
+    household: { cats: false, dogs: false, toddlers: false },
+    linens: { clothId: null, runner: null, matId: null, ...plainLinens },
+    setting: { ...demo.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'] },
+    money: { ...demo.money, totalCents: 100_000 }
+  }
+}

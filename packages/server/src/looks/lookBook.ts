@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm'
-import { afterEntry, applyEdit, historyOf, MOST_STEPS, noHistory, type History, type JournalEdit, type Look } from '@hestiad/core'
+import { afterEntry, applyEdit, entryLetters, historyOf, MOST_STEPS, noHistory, type History, type JournalEdit, type Look } from '@hestiad/core'
 import { isRecord, validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
@@ -113,6 +113,6 @@ function isPatch(value: unknown): value is JournalEdit['patches'][number] {
 
 /** The same look after more entries. */
 export function withEntries(open: OpenLook, look: Look, entries: readonly JournalEdit[]): OpenLook {
-  const letters = open.letters + entries.reduce((sum, { patches, inverse }) => sum + JSON.stringify([patches, inverse]).length, 0)
+  const letters = open.letters + entries.reduce((sum, entry) => sum + entryLetters(entry), 0)
   return { ...open, look, letters, updatedAtMs: Date.now(), revision: open.revision + entries.length, history: entries.reduce(afterEntry, open.history) }
 }
