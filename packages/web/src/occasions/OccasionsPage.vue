@@ -119,9 +119,16 @@ document.title = 'Hestiad'
     </ul>
     <ul v-if="damaged.length > 0" class="damaged">
       <li v-for="look in damaged" :key="look.id" role="alert">
-        <strong>{{ look.name || look.id }}</strong>{{ look.date && `, ${formatDate(look.date)}` }}. {{ t('occasions.damaged') }}
+        <span
+          ><strong>{{ look.name || look.id }}</strong
+          >{{ look.date && `, ${formatDate(look.date)}` }}. {{ t('occasions.damaged') }}</span
+        >
         <a :href="`/api/looks/${look.id}/stored`" class="link">{{ t('occasions.damagedSave') }}</a>
-        <button v-if="!occasions?.some((one) => one.id === look.occasionId)" class="plain soft small" @click="remove(look.occasionId, look.name)">
+        <button
+          v-if="!occasions?.some((one) => one.id === look.occasionId)"
+          class="plain soft small last"
+          @click="remove(look.occasionId, look.name || look.id)"
+        >
           {{ t('occasions.remove') }}
         </button>
       </li>
@@ -150,9 +157,17 @@ document.title = 'Hestiad'
 }
 
 .damaged li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: baseline;
   padding: 8px 14px;
   border-left: 3px solid var(--ember);
   background: var(--paper);
+}
+
+.damaged .last {
+  margin-left: auto;
 }
 
 footer {
