@@ -18,7 +18,8 @@ const share = (list, at) => [...list].sort((a, b) => a - b)[Math.floor(at * (lis
 async function openLook(page, address, root) {
   const { generateLook } = await import(pathToFileURL(join(root, 'packages/core/dist-bench/test/support/generateLook.js')))
   const look = generateLook(14, { guests: 14, pieces: 80, manner: 'laid' })
-  const answer = await page.request.post(`${address}/api/looks`, { data: look })
+  const answer = await page.request.post(`${address}/api/looks`, { data: look, headers: { 'x-hestiad': '1' } })
+  if (!answer.ok()) throw new Error(`the look of the move bench was not taken: ${answer.status()} ${await answer.text()}`)
   const { id } = await answer.json()
   await page.goto(`${address}/looks/${id}/centerpiece`)
   await page.locator('footer.ledger .figure').first().waitFor()

@@ -34,11 +34,23 @@ function firstLoad() {
   return { name: 'first-load-kb', value: packed, unit: 'KB', baseline: 'the same script uncompressed', ratio: packed / plain }
 }
 
-const core = JSON.parse(
-  execFileSync(process.execPath, [join(root, 'packages/core/dist-bench/bench/main.js')], { encoding: 'utf8', stdio: ['ignore', 'pipe', 2], maxBuffer: 1 << 24 })
-)
-const lines = [...core, firstLoad(), ...(await loadBench(root)), ...(await clientsBench(root)), ...(await buyingBench(root)), ...(await browserBench(root))]
+function coreBench() {
+  const main = join(root, 'packages/core/dist-bench/bench/main.js')
+  return JSON.parse(execFileSync(process.execPath, [main], { encoding: 'utf8', stdio: ['ignore', 'pipe', 2], maxBuffer: 1 << 24 }))
+}
+const lines = []
+/** A part's lines, told as soon as they are there; a part that fails leaves the others standing. */
+async function tell(part) {
+  try {
+    const found = await part()
+    lines.push(...found)
+    for (const { name, value, unit, ratio, baseline } of found)
+      process.stderr.write(`${name.padEnd(22)} ${value.toFixed(2).padStart(10)} ${unit.padEnd(8)} x${ratio.toFixed(3)} of ${baseline}\n`)
+  } catch (error) {
+    process.exitCode = 1
+    process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`)
+  }
+}
+for (const part of [coreBench, () => [firstLoad()], () => loadBench(root), () => clientsBench(root), () => buyingBench(root), () => browserBench(root)])
+  await tell(part)
 if (process.argv.includes('--json')) process.stdout.write(JSON.stringify(lines, null, 1) + '\n')
-else
-  for (const { name, value, unit, ratio, baseline } of lines)
-    console.log(`${name.padEnd(22)} ${value.toFixed(2).padStart(10)} ${unit.padEnd(8)} x${ratio.toFixed(3)} of ${baseline}`)

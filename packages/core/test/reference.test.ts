@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { childEyeHeightMm, FACE_HALF_HEIGHT_MM, FACE_HALF_WIDTH_MM, sittingEyeHeightMm } from '../src/reference/bodies.js'
-import { flameClearance, stopAtMm, waxDensityGPerCm3 } from '../src/reference/candles.js'
+import { flameClearance, fuelOf } from '../src/reference/burning.js'
+import { stopAtMm, waxDensityGPerCm3 } from '../src/reference/candles.js'
 import { dropRangeMm, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM } from '../src/reference/linens.js'
-import { combustible, opacity, opacityOf } from '../src/reference/opacity.js'
+import { opacity, opacityOf } from '../src/reference/opacity.js'
 import { cornerCoreMm, placeWidthMm, TIGHT_PLATE_MM } from '../src/reference/places.js'
 import { circlePackingRatio, coverShare, petLists } from '../src/reference/stems.js'
 
@@ -40,8 +41,8 @@ describe('reference tables', () => {
   it('opacities lie from 0 to 1, glass is the clearest, and everything that grew or was woven burns', () => {
     expect(rising([0, opacity.clearGlass, opacity.airyBranches, opacity.looseFlowers, opacity.denseMass, opacity.solid, 1])).toBe(true)
     expect(opacityOf('glass')).toBe(opacity.clearGlass)
-    for (const material of ['wood', 'rattan', 'linen', 'cotton', 'wool', 'plant', 'dried', 'faux', 'paper'] as const) expect(combustible[material]).toBe(true)
-    for (const material of ['glass', 'brass', 'stone', 'porcelain'] as const) expect(combustible[material]).toBe(false)
+    for (const material of ['wood', 'rattan', 'linen', 'cotton', 'wool', 'plant', 'dried', 'faux', 'paper'] as const) expect(fuelOf[material]).not.toBe('none')
+    for (const material of ['glass', 'brass', 'stone', 'porcelain'] as const) expect(fuelOf[material]).toBe('none')
   })
 
   it('flames: 12 in from what burns in both profiles, 3 in and 10 cm between them; beeswax is the denser wax', () => {

@@ -1,5 +1,5 @@
 import { applyEdit, type Edit } from '../design/edit.js'
-import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Remedy, type Severity } from '../design/finding.js'
+import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Proposal, type Remedy, type Severity } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { remedyRank } from '../design/remedyRank.js'
 import { createMeasure, proposalsFor, type Measure, type Measured } from './measure.js'
@@ -28,7 +28,7 @@ export function createAssessor(): Assessor {
   const remediesOf = (look: Look) => {
     const before = measure(look)
     const tried = createTrials(measure, look)
-    return (finding: BareFinding) => tryOut(tried, look, before, finding)
+    return (finding: BareFinding) => tryOut(measure, tried, look, before, finding)
   }
   return {
     measure,
@@ -51,43 +51,96 @@ export function assess(look: Look): Assessment {
 }
 
 /** What an edit would come to. */
-type Trial = Pick<Measured, 'findings' | 'headline'>
+type Trial = Pick<Measured, 'each' | 'headline'>
+type Trials = (edit: Edit) => Trial
 
 /** Measures a look with an edit; the same edit is proposed for several findings and measured once. */
-function createTrials(measure: Measure, look: Look): (edit: Edit) => Trial {
+function createTrials(measure: Measure, look: Look): Trials {
   const known = new Map<string, Trial>()
   return (edit) => {
     const key = JSON.stringify(edit.patches)
     const earlier = known.get(key)
     if (earlier) return earlier
-    const { findings, headline } = measure(applyEdit(look, edit))
-    known.set(key, { findings, headline })
-    return { findings, headline }
+    const { each, headline } = measure(applyEdit(look, edit))
+    known.set(key, { each, headline })
+    return { each, headline }
   }
 }
 
 /**
- * Tries each proposal, and keeps those after which the finding is gone. One that brings a stop is not kept; one that brings a warning for what is no
- * stop, or the same trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first.
+ * Tries each proposal, and keeps those that mend the finding. One that brings a stop is not kept; one that brings a warning for what is no stop, or
+ * the same trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first, and
+ * before it the same for all places of the finding.
  */
-function tryOut(tried: (edit: Edit) => Trial, look: Look, before: Measured, finding: BareFinding): Remedy[] {
-  const key = findingKey(finding)
-  const had = new Map(before.findings.map((one) => [findingKey(one), one.severity]))
+function tryOut(measure: Measure, tried: Trials, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const clean: Remedy[] = []
   const trades: Remedy[] = []
+  const told = new Set<string>()
   for (const proposal of proposalsFor(look, finding, before)) {
     if (clean.length >= MOST_REMEDIES) break
-    const after = tried(proposal.edit)
-    if (after.findings.some((one) => findingKey(one) === key)) continue
-    const brings = after.findings.filter((one) => isGraver(one.severity, had.get(findingKey(one))))
-    const remedy: Remedy = { ...proposal, effect: effectOf(before, after), brings }
-    if (brings.some((one) => one.severity === 'stop')) continue
-    if (brings.some((one) => one.code === finding.code || (one.severity === 'warn' && finding.severity !== 'stop'))) trades.push(remedy)
+    const words = JSON.stringify([proposal.code, proposal.params])
+    if (told.has(words)) continue
+    told.add(words)
+    const remedy = trial(tried, before, finding, proposal, [findingKey(finding)])
+    if (!remedy) continue
+    if (isTrade(remedy, finding)) trades.push(remedy)
     else clean.push(remedy)
   }
   const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code))
-  if (clean.some((one) => one.code !== 'meant')) return byRank(clean)
+  if (clean.some((one) => one.code !== 'meant')) return withAll(measure, tried, look, before, finding, byRank(clean))
   return [...byRank(trades.slice(0, MOST_REMEDIES)), ...clean]
+}
+
+/** A proposal as a remedy, where it mends the findings of these keys and brings no stop. */
+function trial(tried: Trials, before: Measured, finding: BareFinding, proposal: Proposal, keys: readonly string[]): Remedy | undefined {
+  const had = new Map(before.each.map((one) => [findingKey(one), one.severity]))
+  const after = tried(proposal.edit)
+  if (after.each.some((one) => keys.includes(findingKey(one)) && !isEased(one, finding))) return undefined
+  const brings = after.each.filter((one) => isGraver(one.severity, had.get(findingKey(one))))
+  if (brings.some((one) => one.severity === 'stop')) return undefined
+  return { ...proposal, effect: effectOf(before, after), brings, mends: keys.length }
+}
+
+/** What stays worth knowing even where everything was done: flames behind glass in a house with small children. */
+function isEased(now: BareFinding, { code, severity }: BareFinding): boolean {
+  return code === 'flame.household' && gravity[now.severity] < gravity[severity]
+}
+
+function isTrade({ brings }: Remedy, { code, severity }: BareFinding): boolean {
+  return brings.some((one) => one.code === code || (one.severity === 'warn' && severity !== 'stop'))
+}
+
+/** The first remedy for one place tried on all, and put first where it mends them all as well. */
+function withAll(measure: Measure, tried: Trials, look: Look, before: Measured, finding: BareFinding, remedies: readonly Remedy[]): Remedy[] {
+  if (!finding.also) return [...remedies]
+  for (const one of remedies.filter(({ code }, i) => i === 0 || remedyRank(code) <= 1)) {
+    const edit = editForAll(measure, look, finding, one)
+    const keys = [findingKey(finding), ...finding.also.map((placedId) => `${finding.code}@${placedId}`)]
+    const all = edit && trial(tried, before, finding, { ...one, edit }, keys)
+    if (all && !isTrade(all, finding)) return [all, ...remedies]
+  }
+  return [...remedies]
+}
+
+/** One edit that does to every place of a finding what a remedy does to one. */
+function editForAll(measure: Measure, look: Look, finding: BareFinding, remedy: Remedy): Edit | undefined {
+  let state = look
+  const edits: Edit[] = []
+  for (const placedId of [finding.at.kind === 'piece' ? finding.at.placedId : '', ...(finding.also ?? [])]) {
+    const measured = measure(state)
+    const here = measured.each.find((one) => findingKey(one) === `${finding.code}@${placedId}`)
+    if (!here) continue
+    const same = proposalsFor(state, here, measured).find((one) => isSame(one, remedy))
+    if (!same) return undefined
+    edits.push(same.edit)
+    state = applyEdit(state, same.edit)
+  }
+  return { what: remedy.edit.what, patches: edits.flatMap((one) => one.patches), inverse: edits.reverse().flatMap((one) => one.inverse) }
+}
+
+/** The same thing done in another place. */
+function isSame(one: Proposal, other: Proposal): boolean {
+  return one.code === other.code && ('toId' in one.params ? one.params.toId : '') === ('toId' in other.params ? other.params.toId : '')
 }
 
 const gravity = { note: 0, warn: 1, stop: 2 } as const

@@ -3,13 +3,17 @@ import type { Look } from '../design/look.js'
 import type { Get } from '../subject/part.js'
 import type { Propose, Subject } from '../subject/subject.js'
 import { createEngine } from './engine.js'
+import { gather } from './gather.js'
 import { subjects, type Figures, type SubjectName } from './subjects.js'
 
 /** A look worked out: what was noticed, the figures once they are asked for, remedies not yet looked for. */
 export interface Measured {
   readonly get: Get
   readonly figures: Figures
+  /** What was noticed, like troubles of like pieces as one. */
   readonly findings: readonly BareFinding[]
+  /** The same place by place. */
+  readonly each: readonly BareFinding[]
   readonly findingsOf: Readonly<Record<SubjectName, readonly BareFinding[]>>
   /** The few figures a remedy's effect is told in; -1 stands for none. */
   readonly headline: Readonly<Record<EffectFigure, number>>
@@ -24,15 +28,24 @@ export function createMeasure(): Measure {
   const engine = createEngine()
   const known = new WeakMap<Look, Measured>()
   let told: Figures | undefined
+  const gatheredOf = new WeakMap<readonly BareFinding[], readonly BareFinding[]>()
+  /** Gathered once for each list: which pieces it is about is part of what a subject read. */
+  const gathered = (list: readonly BareFinding[], look: Look) => {
+    const earlier = gatheredOf.get(list) ?? gather(list, look.centerpiece)
+    gatheredOf.set(list, earlier)
+    return earlier
+  }
   return (look) => {
     const earlier = known.get(look)
     if (earlier) return earlier
     const get = engine(look)
-    const findingsOf = Object.fromEntries(all.map((subject) => [subject.name, get(subject.findings)])) as Measured['findingsOf']
+    const lists = all.map((subject) => get(subject.findings))
+    const findingsOf = Object.fromEntries(all.map((subject, i) => [subject.name, gathered(lists[i]!, look)])) as Measured['findingsOf']
     const findings = Object.values(findingsOf).flat()
     const measured: Measured = {
       get,
       findings,
+      each: lists.flat(),
       findingsOf,
       get figures() {
         return (told = figuresOf(get, told))

@@ -3,6 +3,7 @@ import type { Look, Placed } from '../design/look.js'
 import { extentSize, isStanding, type Candle, type Ornament, type Piece, type StandingPiece } from '../design/piece.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, toFrame, type Pose } from '../geometry/point.js'
+import { fuelOf } from '../reference/burning.js'
 import { opacityOf } from '../reference/opacity.js'
 import { panelOf } from '../solids/panel.js'
 import { pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
@@ -26,6 +27,8 @@ export interface Standing {
   /** Farthest that any of it reaches sideways from its axis. */
   readonly reachMm: number
   readonly solids: readonly WorldSolid[]
+  /** Whether any of its flowers are dried, faux or of paper. */
+  readonly dryFlowers: boolean
   /** Id of the piece that stands on the table below it; its own when it stands there itself. */
   readonly rootId: string
   /** Id of what bears its weight: what it stands on or hangs over, or whatever it shares with what it leans on or lies round; null for the table. */
@@ -118,6 +121,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     spread,
     reachMm: laid ? Math.max(...solids.map((solid) => Math.hypot(solid.x - pose.x, solid.y - pose.y) + solidReachMm(solid))) : reachMm(spread),
     solids,
+    dryFlowers: (placed.arrangement?.stems ?? []).some(({ stemId }) => fuelOf[index.get(stemId)?.material ?? 'plant'] === 'dry'),
     rootId: below ? below.rootId : placed.id,
     carrierId: below && beside ? below.carrierId : placed.on,
     manner: laid?.manner ?? null

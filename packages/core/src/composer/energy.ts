@@ -2,7 +2,7 @@ import { offSupportMm, offTableMm, piecesOverlapMm, settingHit } from '../center
 import { standings, type Standing } from '../centerpiece/standing.js'
 import { compositionFigures, type CompositionFigures } from '../composition/compositionFigures.js'
 import type { Look, Placed } from '../design/look.js'
-import { flameConflicts } from '../light/flames.js'
+import { flameConflicts } from '../light/flameConflicts.js'
 import { BALANCE_MOST, FULLNESS_SHARE, LEVELS_WANTED, OPEN_MIDDLE_MM, WIDTH_SHARE_MOST } from '../reference/composition.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
@@ -47,7 +47,7 @@ function hardFaults({ look, plan, laid, lines }: Setting, standing: readonly Sta
     for (let j = 0; j < i; j++) faults += piecesOverlapMm(one, standing[j]!)
     if (one.placed.atMeal) faults += 400 * Math.max(0, hidesMost(one, lines) - HIDDEN_LIMIT * 0.95)
   })
-  for (const conflict of flameConflicts(standing, look.occasion.endMin, look.school.safety)) faults += (conflict.limitMm - conflict.distanceMm) / 2 + 5
+  for (const conflict of flameConflicts(standing, look.occasion.endMin, look.school)) faults += (conflict.limitMm - conflict.distanceMm) / 2 + 5
   return faults
 }
 

@@ -264,7 +264,7 @@ function withoutFaults(look: Look, own: ReadonlySet<string>, assessor: ReturnTyp
   for (;;) {
     const measured = assessor.measure(state)
     const mended = (finding: BareFinding) => hardCodes.includes(finding.code) || (softCodes.includes(finding.code) && !givenUp.has(findingKey(finding)))
-    const fault = measured.findings.find((finding) => mended(finding) && culprits(finding, own, state).length > 0)
+    const fault = measured.each.find((finding) => mended(finding) && culprits(finding, own, state).length > 0)
     const culprit = fault && culprits(fault, own, state)[0]
     if (!fault || !culprit) return state
     const often = moves.get(culprit) ?? 0

@@ -8,8 +8,13 @@ export type Severity = 'stop' | 'warn' | 'note'
 export type FindingCode = keyof FindingShapes
 export type RemedyCode = keyof RemedyShapes
 
+/** Ids of further placed pieces that have the same trouble of the same cause, each less than the one it is told of. */
+export interface Also {
+  readonly also?: readonly string[]
+}
+
 /** A finding of one code: something the engine noticed, in numbers and ids; words are the interface's. */
-export type FindingOf<Code extends FindingCode> = { [C in Code]: { readonly code: C; readonly severity: Severity } & FindingShapes[C] }[Code]
+export type FindingOf<Code extends FindingCode> = { [C in Code]: { readonly code: C; readonly severity: Severity } & Also & FindingShapes[C] }[Code]
 /** Any finding, told apart by its code. */
 export type BareFinding = FindingOf<FindingCode>
 export type Finding = BareFinding & { readonly remedies: readonly Remedy[] }
@@ -22,7 +27,12 @@ export type Proposal = ProposalOf<RemedyCode>
 /** The figures a change moves, before and after. */
 export type Effect = readonly { readonly figure: EffectFigure; readonly before: number; readonly after: number }[]
 /** A change that was tried and does clear its finding, with the figures it changes and every finding it brings or makes graver. */
-export type Remedy = Proposal & { readonly effect: Effect; readonly brings: readonly BareFinding[] }
+export type Remedy = Proposal & {
+  readonly effect: Effect
+  readonly brings: readonly BareFinding[]
+  /** How many places of the finding it mends at once. */
+  readonly mends: number
+}
 
 export const effectFigures = ['narrowestMm', 'seenPairs', 'leftCents', 'shortestLightMin', 'stops', 'warnings', 'notes'] as const
 export type EffectFigure = (typeof effectFigures)[number]

@@ -40,7 +40,10 @@ export interface FindingShapes {
     | Shape<AtPiece, { hasMm: number }, { needsMm: number }, 'cup-small' | 'cup-loose' | 'plate-small' | 'glass-narrow' | 'rim-low'>
   'candle.short': Shape<AtLine, { lifeMin: number; outAtMin: number; candles: number }, { lifeMin: number }, 'out-early'>
   'candle.long-burn': Shape<AtTable, { burnMin: number; candles: number }, { burnMin: number }, 'wick'>
-  'flame.near': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'burns' | 'plume' | 'smothered'>
+  'flame.near': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'burns' | 'fresh' | 'strict' | 'touches' | 'plume' | 'wall' | 'smothered'>
+  'flame.guidance': Shape<AtTable, { flames: number; distanceMm: number }, { distanceMm: number }, 'fresh'>
+  'flame.setting': Shape<AtPiece, { distanceMm: number; seat: number }, { distanceMm: number }, 'napkin' | 'card'>
+  'flame.sleeves': Shape<AtPiece, { distanceMm: number; seat: number }, { distanceMm: number }, 'edge' | 'reach'>
   'flame.flame': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'flames-lean'>
   'flame.household': Shape<AtTable, { flames: number }, { flames: number }, 'toddlers' | 'cats' | 'dogs'>
   'stems.mouth': Shape<AtPiece, { stems: number }, { stems: number }, 'mouth'>
@@ -69,7 +72,7 @@ export interface FindingShapes {
   'dish.room': Shape<AtDish, { pieces: number }, { pieces: number }, 'table-full'>
   'dish.tool': Shape<AtDish, { pieces: number }, { pieces: number }, 'no-tool'>
   'dish.heat': Shape<AtDish, { pieces: number }, { pieces: number }, 'label-heat'>
-  'diet.none': Shape<AtGuest, { dishes: number }, { dishes: number }, 'diet'>
+  'diet.none': Shape<AtGuest, { dishes: number; unchecked: number }, { dishes: number }, 'diet' | 'not-checked'>
   'buffet.long': Shape<AtTable, { lengthMm: number }, { lengthMm: number }, 'sideboard'>
   'charger.buffet': Shape<AtTable, { pieces: number }, { pieces: number }, 'buffet-plates'>
   'pattern.clash': Shape<AtLine, { pieces: number }, { pieces: number }, 'one-star'>

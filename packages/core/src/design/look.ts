@@ -63,6 +63,8 @@ export interface School {
   readonly drop: DropStyle
   readonly fullness: Fullness
   readonly safety: 'US' | 'EU'
+  /** The venue wants the whole clearance from all that burns, fresh flowers too. */
+  readonly strictFlames: boolean
   /** Extra stems bought, as a percent of the stems used. */
   readonly spareStemsPercent: number
   readonly symmetry: Symmetry

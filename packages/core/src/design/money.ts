@@ -87,6 +87,16 @@ export interface Bought {
   readonly photoId: string | null
 }
 
+/** Pieces somebody lends for the day. */
+export interface Borrowed {
+  readonly id: string
+  readonly pieceId: string
+  readonly count: number
+  /** Whose they are, and the ISO day they go back; empty and null while nobody has said. */
+  readonly from: string
+  readonly backDay: string | null
+}
+
 /** Money moved from the reserve into the working budget, with its cause. */
 export interface Draw {
   readonly id: string
@@ -108,8 +118,9 @@ export interface Buying {
   readonly skipped: readonly string[]
   readonly bought: readonly Bought[]
   readonly draws: readonly Draw[]
+  readonly borrowed: readonly Borrowed[]
 }
 
 /** Money and buying of a look nobody has decided on yet. */
-export const plainBuying: Buying = { tripCents: 800, reusePercent: 25, pricesOn: null, orders: [], skipped: [], bought: [], draws: [] }
+export const plainBuying: Buying = { tripCents: 800, reusePercent: 25, pricesOn: null, orders: [], skipped: [], bought: [], draws: [], borrowed: [] }
 export const noTax = { taxPercent: 0, taxMode: 'included', split: { kind: 'plain' } } as const

@@ -8,6 +8,10 @@ import type { NeedGroup, TableZone } from './money.js'
 export interface Plain {
   readonly [name: string]: never
 }
+export const smallerSteps = ['dessert-brought-in', 'napkin-on-plate', 'smaller-charger', 'no-bread-plate', 'no-charger'] as const
+/** A step by which a place setting becomes smaller. */
+export type SmallerStep = (typeof smallerSteps)[number]
+
 /** A piece of the middle. */
 interface OnPlaced {
   readonly placedId: string
@@ -30,11 +34,11 @@ export interface RemedyShapes {
   'heads-open': Plain
   'heads-closed': Plain
   comfort: { readonly comfort: Comfort }
-  'fewer-guests': Count & { readonly away: number }
+  'fewer-guests': Count & { readonly awayIds: readonly string[] }
   'skip-layer': OnPiece
   'napkin-on-plate': Plain
   'dessert-brought-in': Plain
-  'simplest-setting': Plain
+  'smaller-setting': { readonly steps: readonly SmallerStep[] }
   'add-flatware': OnPiece
   'skip-course': { readonly courses: readonly Course[] }
   swap: Swapped
@@ -56,6 +60,7 @@ export interface RemedyShapes {
   'no-candle': OnPlaced
   'no-candle-of': OnPiece
   'no-candles': Plain
+  'enclose-flames': Count
   'no-flames': { readonly flameless: number }
   'fewer-stems': OnPlaced & { readonly stems: number }
   'more-stems': OnPlaced & { readonly stems: number }
@@ -68,6 +73,9 @@ export interface RemedyShapes {
   'settle-claim': OnPiece
   'go-without': OnPiece
   borrow: OnPiece & Count
+  /** Offers of one shop, with the last day to order. */
+  buy: OnPiece & Count & { readonly cents: number; readonly shop: string; readonly leadDays: number }
+  cheaper: { readonly pieceIds: readonly string[]; readonly cents: number }
   substitute: OnPiece
   'eaten-usual': Plain
   'finger-food': Plain
@@ -90,7 +98,7 @@ export interface RemedyShapes {
   'serve-plated': Plain
   'serve-some-plated': Count
   'serve-buffet': Plain
-  'add-dish': { readonly diet: string }
+  'add-dish': { readonly name: string }
   'skip-dish': { readonly dishId: string }
   'other-tool': OnPiece
   'no-chargers': Plain

@@ -1,3 +1,4 @@
+import { byCloseness } from './closeness.js'
 import { makeEdit, type Edit } from './edit.js'
 import type { Look } from './look.js'
 import { pieceUses, replaceUses } from './pieceUses.js'
@@ -38,13 +39,13 @@ export function sameJob(a: Piece, b: Piece): boolean {
 
 const isOpen = (vessel: Vessel) => vessel.form !== 'cloche' && vessel.form !== 'lantern'
 
-/** Swaps for every other piece of the look that does the same job and passes the test, the most owned first. */
+/** Swaps for other pieces of the look that do the same job and pass the test, the likest first. */
 export function swapProposals(look: Look, fromId: string, suits: (candidate: Piece) => boolean = () => true, most = 3): Proposal[] {
   const from = look.pieces.find((piece) => piece.id === fromId)
   if (!from) return []
-  return look.pieces
-    .filter((piece) => piece.id !== fromId && sameJob(from, piece) && suits(piece))
-    .sort((a, b) => b.owned - a.owned)
+  const needed = pieceUses(look).filter((use) => use.pieceId === fromId).length
+  const others = look.pieces.filter((piece) => piece.id !== fromId && sameJob(from, piece) && suits(piece))
+  return byCloseness(from, others, needed)
     .slice(0, most)
     .map((to) => ({ code: 'swap' as const, edit: swapEdit(look, fromId, to.id), params: { fromId, toId: to.id } }))
 }

@@ -169,7 +169,8 @@ const buying = object({
     }),
     1000
   ),
-  draws: list(object({ id: { $ref: '#/$defs/id' }, cents, cause: text, day }), 1000)
+  draws: list(object({ id: { $ref: '#/$defs/id' }, cents, cause: text, day }), 1000),
+  borrowed: list(object({ id: { $ref: '#/$defs/id' }, pieceId: { $ref: '#/$defs/id' }, count, from: { type: 'string', maxLength: 200 }, backDay: orNull(day) }), 1000)
 })
 const shop = object({
   name: text,
@@ -279,6 +280,7 @@ export const lookSchema = {
       drop: oneOf('casual', 'dressy', 'formal'),
       fullness: oneOf('sparse', 'usual', 'lush'),
       safety: oneOf('US', 'EU'),
+      strictFlames: { type: 'boolean' },
       spareStemsPercent: percent,
       symmetry: oneOf('symmetric', 'by-weight'),
       groups: oneOf('odd', 'pairs'),

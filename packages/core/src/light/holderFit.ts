@@ -20,8 +20,9 @@ export function holderFit(holder: Holder, candle: Candle): HolderMisfit | undefi
   return candle.burn.kind === 'wax' ? chimneyFit(holder, candle) : undefined
 }
 
+/** A tea light or votive fills its glass, which is made for it: the inch of air is a rule for pillars and tapers, whose flame sinks below the rim. */
 function chimneyFit(holder: Holder, candle: Candle): HolderMisfit | undefined {
-  if (!holder.chimney) return undefined
+  if (!holder.chimney || candle.form === 'tealight' || candle.form === 'votive') return undefined
   const airMm = candle.diameterMm + 2 * CHIMNEY_AIR_MM
   if (holder.chimney.innerMm < airMm - 0.5) return { kind: 'glass-narrow', hasMm: holder.chimney.innerMm, needsMm: airMm }
   const topMm = holder.heightMm + candle.heightMm

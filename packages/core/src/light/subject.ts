@@ -1,9 +1,15 @@
 import { middleUsePart, standingPart } from '../centerpiece/parts.js'
 import { surroundingsPart } from '../centerpiece/surroundings.js'
+import { tableDishesPart } from '../menu/parts.js'
+import { planPart } from '../seating/parts.js'
+import { layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject, type Propose } from '../subject/subject.js'
-import { candleEvenings, lightFindings } from './lightFindings.js'
-import { householdProposals, longBurnProposals, misfitProposals, nearFlameProposals, shortCandleProposals } from './lightProposals.js'
+import { candleEvenings, candleFindings } from './candleFindings.js'
+import { longBurnProposals, misfitProposals, shortCandleProposals } from './candleProposals.js'
+import { flameFindings } from './flameFindings.js'
+import { guidanceProposals, householdProposals, nearFlameProposals } from './flameProposals.js'
+import { laidTinder } from './laidTinder.js'
 
 const evenings = part({
   reads: ['pieces', 'occasion'],
@@ -20,7 +26,21 @@ const light = part({
   }
 })
 
-const near: Propose<'flame.near' | 'flame.flame'> = (look, finding, get) => nearFlameProposals(look, finding, get(surroundingsPart))
+const tinder = part({
+  reads: ['setting', 'kinds'],
+  needs: { plan: planPart, laid: layoutPart },
+  work: (look, { plan, laid }) => laidTinder(look, plan.places, laid.byPlace)
+})
+
+/** Everything flames are judged against but what stands in the middle; the same while neither places nor dishes move. */
+const round = part({
+  reads: [],
+  needs: { plan: planPart, tinder, dishes: tableDishesPart },
+  work: (_, { plan, tinder: laid, dishes }) => ({ places: plan.places, tinder: laid, dishes: dishes.flatMap(({ at }) => (at ? [at] : [])) })
+})
+
+const near: Propose<'flame.near' | 'flame.flame' | 'flame.setting' | 'flame.sleeves'> = (look, finding, get) =>
+  nearFlameProposals(look, finding, get(surroundingsPart), get(round))
 
 /** Candles over the evening, and what their flames are near. */
 export const lightSubject = subject({
@@ -29,8 +49,11 @@ export const lightSubject = subject({
   headline: { shortestLightMin: part({ reads: [], needs: { light }, work: (_, needed) => needed.light.shortestMin ?? -1 }) },
   findings: part({
     reads: ['occasion', 'school', 'household'],
-    needs: { centerpiece: middleUsePart, standing: standingPart, evenings },
-    work: (look, { centerpiece, standing, evenings: candles }) => lightFindings({ ...look, centerpiece }, standing, candles)
+    needs: { centerpiece: middleUsePart, standing: standingPart, evenings, round },
+    work: (look, { centerpiece, standing, evenings: candles, round: around }) => [
+      ...candleFindings({ centerpiece }, standing, candles),
+      ...flameFindings(look, { standing, ...around })
+    ]
   }),
   proposals: {
     'candle.misfit': misfitProposals,
@@ -38,6 +61,9 @@ export const lightSubject = subject({
     'candle.long-burn': longBurnProposals,
     'flame.near': near,
     'flame.flame': near,
+    'flame.setting': near,
+    'flame.sleeves': near,
+    'flame.guidance': guidanceProposals,
     'flame.household': householdProposals
   }
 })

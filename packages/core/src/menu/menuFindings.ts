@@ -5,6 +5,7 @@ import type { Drink } from '../design/menu.js'
 import type { GlassRole } from '../design/piece.js'
 import { glassFor } from '../reference/portions.js'
 import { buffetRun } from './buffet.js'
+import { avoidedBy, verdictOf } from './diet.js'
 import type { Serving } from './dishes.js'
 import type { TableDish } from './tableDishes.js'
 
@@ -72,30 +73,25 @@ function roomFindings(onTable: readonly TableDish[]): BareFinding[] {
   }))
 }
 
-const words = (text: string) =>
-  text
-    .toLowerCase()
-    .split(/[,;]/)
-    .map((word) => word.trim().replace(/^no /, ''))
-    .filter(Boolean)
-
-/** Courses in which every dish has what a guest does not eat. A dish that names nothing is taken as the stylist left it: unknown, told in the panel. */
+/** Courses of which a guest can eat nothing that somebody described. What nobody described is not checked, and never called eatable. */
 function dietFindings(look: Parts): BareFinding[] {
   return look.guests.flatMap((guest) => {
-    const avoids = words(guest.diet)
-    if (avoids.length === 0) return []
+    const avoided = avoidedBy(guest.diet)
+    if (avoided.groups.size + avoided.words.length + avoided.byName.length === 0) return []
     const courses = [...new Set(look.menu.dishes.map((dish) => dish.course))]
     return courses.flatMap((course): BareFinding[] => {
       const dishes = look.menu.dishes.filter((dish) => dish.course === course && dish.portion !== 'sauce' && dish.portion !== 'bread')
-      if (dishes.length === 0 || dishes.some((dish) => !words(dish.contains).some((word) => avoids.includes(word)))) return []
+      const verdicts = dishes.map((dish) => verdictOf(dish, avoided))
+      if (dishes.length === 0 || verdicts.includes('described-free')) return []
+      const unchecked = verdicts.filter((verdict) => verdict === 'not-checked').length
       return [
         {
           code: 'diet.none',
-          severity: 'warn',
+          severity: unchecked > 0 ? 'note' : 'warn',
           at: { kind: 'guest', guestId: guest.id, course },
-          measured: { dishes: dishes.length },
+          measured: { dishes: dishes.length, unchecked },
           limit: { dishes: 1 },
-          because: 'diet'
+          because: unchecked > 0 ? 'not-checked' : 'diet'
         }
       ]
     })

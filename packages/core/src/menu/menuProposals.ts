@@ -1,11 +1,13 @@
-import { makeEdit } from '../design/edit.js'
+import { makeEdit, type Edit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { newDish } from '../design/menu.js'
 import { allSettings } from '../design/settingIds.js'
 import { glassFor } from '../reference/portions.js'
 import { numberedId } from '../units/slug.js'
+import { cheapestOf, priceOf } from '../money/cheapestOffer.js'
 import { buffetRun } from './buffet.js'
+import { dishFor } from './diet.js'
 import { servings, vesselsFor, type Serving } from './dishes.js'
 
 export function glassProposals(look: Look, finding: FindingOf<'glass.missing'>): Proposal[] {
@@ -21,11 +23,9 @@ export function glassProposals(look: Look, finding: FindingOf<'glass.missing'>):
       }),
       params: { pieceId: piece.id }
     }))
-  const drink = (Object.keys(glassFor) as (keyof typeof glassFor)[]).filter(
-    (one) => glassFor[one] === role || (look.menu.oneGlass && role === 'red' && one === 'white')
-  )
+  const drink = look.menu.drinks.filter((one) => one !== 'hot' && (glassFor[one] === role || (look.menu.oneGlass && role === 'red' && one === 'white')))
   const one = makeEdit(look, 'menu', (draft) => void (draft.menu.oneGlass = true))
-  const none = makeEdit(look, 'menu', (draft) => void (draft.menu.drinks = draft.menu.drinks.filter((other) => !(drink as string[]).includes(other))))
+  const none = makeEdit(look, 'menu', (draft) => void (draft.menu.drinks = draft.menu.drinks.filter((other) => !drink.includes(other))))
   return [
     ...add,
     ...(role === 'white' || role === 'red' ? [{ code: 'one-glass' as const, edit: one, params: {} }] : []),
@@ -55,12 +55,19 @@ export function dishProposals(look: Look, finding: DishFinding): Proposal[] {
     .map((piece) => ({ code: 'other-tool' as const, edit: change({ toolId: piece.id }), params: { pieceId: piece.id } }))
   const skip = makeEdit(look, 'menu', (draft) => void (draft.menu.dishes = draft.menu.dishes.filter((dish) => dish.id !== dishId)))
   return [
-    ...(finding.code === 'dish.tool' ? tools.slice(0, 3) : vessels),
+    ...(finding.code === 'dish.tool' ? [...toolsToGet(look, serving, change), ...tools.slice(0, 3)] : vessels),
     ...(finding.code === 'dish.room' && serving.dish.spots.length > 0 ? [{ code: 'find-place' as const, edit: change({ spots: [] }), params: {} }] : []),
     ...(finding.code === 'dish.room' ? [{ code: 'serve-buffet' as const, edit: change({ service: 'buffet' }), params: {} }] : []),
     { code: 'serve-plated', edit: change({ service: 'plated' }), params: {} },
     { code: 'skip-dish', edit: skip, params: { dishId } }
   ]
+}
+
+/** A tool of the right kind bought, where a shop has one, or borrowed. */
+function toolsToGet(look: Look, serving: Serving, change: (part: Partial<Serving['dish']>) => Edit): Proposal[] {
+  const fitting = look.pieces.filter((piece) => piece.kind === 'tool' && piece.tool === serving.tool)
+  const sold = cheapestOf(look, fitting)
+  return sold ? [{ code: 'buy', edit: change({ toolId: sold.piece.id }), params: { pieceId: sold.piece.id, ...priceOf(sold, serving.vessels) } }] : []
 }
 
 /** A dish more in the course, without what the guest does not eat. */
@@ -70,8 +77,9 @@ export function dietProposals(look: Look, finding: FindingOf<'diet.none'>): Prop
   const like = look.menu.dishes.find((dish) => dish.course === course)
   if (!guest || !like) return []
   const id = numberedId('dish', look.menu.dishes)
-  const extra = { ...newDish(id, like.course), spots: [], portion: like.portion, name: guest.diet, takenPercent: Math.ceil(100 / look.guests.length) }
-  return [{ code: 'add-dish', edit: makeEdit(look, 'menu', (draft) => void draft.menu.dishes.push(extra)), params: { diet: guest.diet } }]
+  const asked = dishFor(guest.diet)
+  const extra = { ...newDish(id, like.course), ...asked, spots: [], portion: like.portion, takenPercent: Math.ceil(100 / look.guests.length) }
+  return [{ code: 'add-dish', edit: makeEdit(look, 'menu', (draft) => void draft.menu.dishes.push(extra)), params: { name: asked.name } }]
 }
 
 /** Dishes brought on the plate or to the table instead, the last of the run first. */

@@ -1,25 +1,13 @@
-import { standingPart } from '../centerpiece/parts.js'
-import { planPart } from '../seating/parts.js'
-import { layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
 import { buffetRun, sharedItems } from './buffet.js'
-import { servings } from './dishes.js'
 import { menuFindings } from './menuFindings.js'
 import { buffetProposals, dietProposals, dishProposals, glassProposals } from './menuProposals.js'
-import { tableDishes } from './tableDishes.js'
-
-const served = part({ reads: ['menu', 'guests', 'pieces'], needs: {}, work: servings })
-
-const onTable = part({
-  reads: ['pieces'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart, served },
-  work: (look, { plan, laid, standing, served: all }) => tableDishes(look, plan, laid.laid, standing, all)
-})
+import { servedPart, tableDishesPart } from './parts.js'
 
 const serving = part({
   reads: ['guests', 'menu'],
-  needs: { served, onTable },
+  needs: { served: servedPart, onTable: tableDishesPart },
   work: (look, needed) => ({ servings: needed.served, onTable: needed.onTable, buffet: buffetRun(needed.served), shared: sharedItems(look) })
 })
 
@@ -29,7 +17,7 @@ export const menuSubject = subject({
   figures: { serving },
   findings: part({
     reads: ['menu', 'guests', 'setting', 'pieces'],
-    needs: { served, onTable },
+    needs: { served: servedPart, onTable: tableDishesPart },
     work: (look, needed) => menuFindings(look, needed.served, needed.onTable)
   }),
   proposals: {

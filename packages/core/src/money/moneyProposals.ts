@@ -1,4 +1,5 @@
-import { makeEdit } from '../design/edit.js'
+import { applyEdit, makeEdit, replaceEdit } from '../design/edit.js'
+import { borrowPieces } from '../design/edits/borrowing.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
@@ -9,12 +10,34 @@ import { countedAs } from './needs.js'
 /** Cheaper or owned pieces for the dearest lines, the reserve, or a larger budget. */
 export function overBudgetProposals(look: Look): Proposal[] {
   const list = buyList(look)
-  return [...cheaperSwaps(look, list), ...useReserve(look, list), raiseBudget(look, list)]
+  return [...cheaperSwaps(look, list), ...cheaperTogether(look, list), ...useReserve(look, list), raiseBudget(look, list)]
 }
 
 function cheaperSwaps(look: Look, list: BuyList): Proposal[] {
   const dearest = [...list.lines].sort((a, b) => b.mix.costCents - a.mix.costCents).slice(0, 4)
   return dearest.flatMap((line) => swapProposals(look, line.need.piece.id, (other) => other.owned > 0, 2))
+}
+
+const LINES_TRIED = 8
+
+/** The dearest lines one after the other swapped for what costs least, until the look is within its budget; none where that is not enough. */
+function cheaperTogether(look: Look, list: BuyList): Proposal[] {
+  let [state, spendCents] = [look, list.spendCents]
+  const pieceIds: string[] = []
+  const dearest = [...list.lines].sort((a, b) => b.mix.costCents - a.mix.costCents).slice(0, LINES_TRIED)
+  for (const line of dearest) {
+    if (line.mix.costCents === 0) break
+    const tried = swapProposals(state, line.need.piece.id, () => true, 6).map((proposal) => applyEdit(state, proposal.edit))
+    const best = tried.map((next) => ({ next, cents: buyList(next).spendCents })).sort((a, b) => a.cents - b.cents)[0]
+    if (!best || best.cents >= spendCents) continue
+    ;[state, spendCents] = [best.next, best.cents]
+    pieceIds.push(line.need.piece.id)
+    if (buyList(state).leftCents >= 0) {
+      if (pieceIds.length === 1) return []
+      return [{ code: 'cheaper', edit: replaceEdit(look, 'cupboard', state), params: { pieceIds, cents: list.spendCents - spendCents } }]
+    }
+  }
+  return []
 }
 
 /** Draws just as much from the reserve as is missing, with its cause in the ledger. */
@@ -49,12 +72,8 @@ export function gapProposals(look: Look, finding: FindingOf<'money.gap'>): Propo
   const { pieceId } = finding.at
   const line = buyList(look).lines.find((one) => one.need.piece.id === pieceId)
   if (!line) return []
-  const borrow = makeEdit(look, 'cupboard', (draft) => {
-    const piece = draft.pieces.find((one) => one.id === countedAs(line.need.piece))
-    if (piece) piece.owned += line.gapPieces
-    else draft.pieces.push({ ...line.need.piece, first: [...line.need.piece.first], owned: line.gapPieces } as (typeof draft.pieces)[number])
-  })
-  return [...swapProposals(look, pieceId), { code: 'borrow', edit: borrow, params: { pieceId, count: line.gapPieces } }, goWithout(look, pieceId)]
+  const borrow = borrowPieces(look, countedAs(line.need.piece), line.gapPieces)
+  return [{ code: 'borrow', edit: borrow, params: { pieceId, count: line.gapPieces } }, ...swapProposals(look, pieceId), goWithout(look, pieceId)]
 }
 
 function goWithout(look: Look, pieceId: string): Proposal {

@@ -12,7 +12,7 @@ import { isSmallChild, kindKeys, kindsByPlace, settingFor } from '../settings/se
 import { servingNeeds } from '../menu/dishes.js'
 import { supplyNeeds, type SupplyNeed } from './supplyNeeds.js'
 
-/** Why a need is what it is, and what covers it: own free pieces first, then such as may stand in, then what was bought. */
+/** Why a need is what it is, and what covers it: own free pieces and borrowed ones first, then such as may stand in, then what was bought. */
 export interface Need {
   readonly piece: Piece
   readonly group: NeedGroup
@@ -26,6 +26,7 @@ export interface Need {
   readonly claimed: number
   /** Free pieces of other kinds that stand in. */
   readonly lent: readonly { readonly pieceId: string; readonly count: number }[]
+  readonly borrowed: number
   readonly bought: number
   readonly short: number
   /** What calls for a supply; null for a piece of the look. */
@@ -151,8 +152,14 @@ function allocate(look: NeedsOf, lines: readonly Line[]): Need[] {
     (one) => one.pieceId,
     (one) => one.pieces
   )
+  const borrowed = sumBy(
+    look.buying.borrowed,
+    (one) => one.pieceId,
+    (one) => one.count
+  )
+  const borrowedOf = (piece: Piece) => borrowed.get(countedAs(piece)) ?? 0
   const free = new Map<string, number>()
-  const freeOf = (piece: Piece) => free.get(countedAs(piece)) ?? Math.max(0, ownedOf(piece) - (claimed.get(countedAs(piece)) ?? 0))
+  const freeOf = (piece: Piece) => free.get(countedAs(piece)) ?? Math.max(0, ownedOf(piece) - (claimed.get(countedAs(piece)) ?? 0)) + borrowedOf(piece)
   const take = (piece: Piece, count: number) => {
     const taken = Math.min(count, freeOf(piece))
     free.set(countedAs(piece), freeOf(piece) - taken)
@@ -167,7 +174,7 @@ function allocate(look: NeedsOf, lines: readonly Line[]): Need[] {
     const lent = standIns(look, line.piece, missing - got, take)
     const short = missing - got - lent.reduce((sum, one) => sum + one.count, 0)
     const away = claimed.get(countedAs(line.piece)) ?? 0
-    return { ...line, needed, owned: ownedOf(line.piece), claimed: away, lent, bought: bought.get(line.piece.id) ?? 0, short }
+    return { ...line, needed, owned: ownedOf(line.piece), claimed: away, lent, borrowed: borrowedOf(line.piece), bought: bought.get(line.piece.id) ?? 0, short }
   })
 }
 

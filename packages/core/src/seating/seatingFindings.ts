@@ -20,7 +20,7 @@ export function seatingFindings(school: Look['school'], plan: SeatPlan, capacity
       because: 'elbows'
     })
   }
-  if (plan.kneesAtLeg.length > 0) {
+  if (plan.kneesAtLeg.length > 0 && !school.meant.includes('places.knees')) {
     findings.push({
       code: 'places.knees',
       severity: 'warn',

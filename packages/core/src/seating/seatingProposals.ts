@@ -1,6 +1,7 @@
 import { makeEdit } from '../design/edit.js'
 import type { Proposal, RemedyCode } from '../design/finding.js'
-import type { Comfort, Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
+import type { Comfort, Guest, Look } from '../design/look.js'
 import { placeWidthMm } from '../reference/places.js'
 import { capacity, narrowestMm, seatPlan, WIDTH_TOLERANCE_MM, type SeatPlan } from './seatPlan.js'
 
@@ -42,28 +43,34 @@ function fewerGuestsProposals(look: Look): Proposal[] {
 
 /** The ends taken or freed, and the most guests whose knees are clear of every leg with either. */
 export function kneeProposals(look: Look): Proposal[] {
-  return [...seatingProposals(look), ...mostGuests(look, (plan) => plan.kneesAtLeg.length === 0)]
+  return [...seatingProposals(look), ...mostGuests(look, (plan) => plan.kneesAtLeg.length === 0), meantProposal(look, 'places.knees')]
 }
 
-/** The most guests, with the ends taken and with the ends free, for whom a plan is good; the last on the list stay away. */
+/** The most guests, with the ends taken and with the ends free, for whom a plan is good. */
 export function mostGuests(look: Look, good: (plan: SeatPlan) => boolean): Proposal[] {
   const other = look.table.heads === 'open' ? 'closed' : 'open'
-  return ([look.table.heads, other] as const).map((heads) => {
+  return ([look.table.heads, other] as const).flatMap((heads): Proposal[] => {
     const table = { ...look.table, heads }
     let count = look.guests.length
-    while (count > 0 && !good(seatPlan({ ...look, table, guests: look.guests.slice(0, count) }))) count--
-    const edit = makeEdit(look, 'guests', (draft) => {
-      draft.table.heads = heads
-      draft.guests.splice(count)
-    })
-    return { code: 'fewer-guests', edit, params: { count, away: look.guests.length - count } }
+    while (count > 0 && !good(seatPlan({ ...look, table, guests: staying(look, count) }))) count--
+    if (count === 0) return []
+    if (count === look.guests.length) return heads === look.table.heads ? [] : headsProposals(look)
+    return [fewerGuests(look, count, heads)]
   })
 }
 
-export function fewerGuests(look: Look, count: number): Proposal {
-  return {
-    code: 'fewer-guests',
-    edit: makeEdit(look, 'guests', (draft) => void draft.guests.splice(count)),
-    params: { count, away: look.guests.length - count }
-  }
+/** As many guests as are asked for: the last on the list stay away, the host never. */
+function staying(look: Look, count: number): readonly Guest[] {
+  const host = look.guests.findIndex((guest) => guest.host)
+  if (host < count || count === 0) return look.guests.slice(0, count)
+  return [...look.guests.slice(0, count - 1), look.guests[host]!]
+}
+
+export function fewerGuests(look: Look, count: number, heads = look.table.heads): Proposal {
+  const stay = new Set(staying(look, count).map((guest) => guest.id))
+  const edit = makeEdit(look, 'guests', (draft) => {
+    draft.table.heads = heads
+    draft.guests = draft.guests.filter((guest) => stay.has(guest.id))
+  })
+  return { code: 'fewer-guests', edit, params: { count, awayIds: look.guests.flatMap(({ id }) => (stay.has(id) ? [] : [id])) } }
 }

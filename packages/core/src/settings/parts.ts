@@ -25,6 +25,7 @@ export const layoutPart = part({
     const byPlace = placeLayouts({ ...look, pieces, guests: plan.guests }, plan.places)
     const kinds = [...new Set(byPlace.map((one) => one.layout))]
     return {
+      byPlace,
       layout: widestLayout(kinds, settingItems({ ...look, pieces })),
       laid: plan.places.map((place, i) => laidItems(place, byPlace[i]!.layout, byPlace[i]!.mirrored))
     }

@@ -195,3 +195,8 @@ function napkinItem(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: num
     }
   ]
 }
+
+/** Where a place card stands, and how large it is: a tent of card beyond everything else of the setting. Our own starting values. */
+export function cardAt({ depthMm }: Pick<SettingLayout, 'depthMm'>) {
+  return { x: 0, y: depthMm + 26, halfXMm: 42, halfYMm: 14, heightMm: 50 } as const
+}

@@ -99,7 +99,8 @@ export function placeLayouts(look: Parts, places: readonly Pick<Place, 'side' | 
   const layoutOf = (key: KindKey, small: boolean) => {
     const known = layouts.get(`${key} ${small}`)
     if (known) return known
-    const made = settingItems({ ...look, setting: settingFor(look, key, small) })
+    const laid = settingItems({ ...look, setting: settingFor(look, key, small) })
+    const made = small ? { ...laid, missing: laid.missing.filter((role) => !role.endsWith('knife')) } : laid
     layouts.set(`${key} ${small}`, made)
     return made
   }

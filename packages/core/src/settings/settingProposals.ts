@@ -1,12 +1,14 @@
 import { allSettings } from '../design/settingIds.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
-import { makeEdit, type Edit } from '../design/edit.js'
+import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Course } from '../design/course.js'
 import type { Look } from '../design/look.js'
 import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
+import { smallerSetting } from './smallerSetting.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
 import { seatPlan } from '../seating/seatPlan.js'
+import { cheapestOf, priceOf } from '../money/cheapestOffer.js'
 import { flatwareFor } from './flatwareFor.js'
 import { laidItems, settingCrowding } from './settingCrowding.js'
 import { settingItems } from './settingItems.js'
@@ -14,7 +16,7 @@ import { placeLayouts, widestLayout } from './settingKinds.js'
 
 /** Ways to make crowded settings fit, the least disturbing first. */
 export function crowdedProposals(look: Look): Proposal[] {
-  return [...leafProposals(look), ...headsProposals(look), ...layerProposals(look), simplestSetting(look), ...guestsThatFit(look)]
+  return [...leafProposals(look), ...headsProposals(look), ...layerProposals(look), ...smallerSetting(look, fitsBeside), ...guestsThatFit(look)]
 }
 
 function layerProposals(look: Look): Proposal[] {
@@ -54,39 +56,27 @@ function layerProposals(look: Look): Proposal[] {
   return proposals
 }
 
-/** A dinner plate (or whatever lies lowest without the charger), one glass, the napkin on the plate, dessert pieces brought in. */
-function simplestSetting(look: Look): Proposal {
-  const index = pieceIndex(look)
-  const edit = makeEdit(look, 'setting', (draft) => {
-    const plain = draft.setting.plateIds.filter((id) => findPiece(index, id, 'plate')?.role !== 'charger')
-    draft.setting.plateIds = plain.length > 0 ? plain : draft.setting.plateIds
-    draft.setting.breadPlateId = null
-    draft.setting.glassIds = draft.setting.glassIds.slice(0, 1)
-    draft.setting.dessertAbove = false
-    if (draft.setting.napkin) draft.setting.napkin.place = 'on-plate'
-  })
-  return { code: 'simplest-setting', edit, params: {} }
-}
-
 function guestsThatFit(look: Look): Proposal[] {
   for (let count = look.guests.length - 1; count >= 1; count--) {
-    const fewer = { ...look, guests: look.guests.slice(0, count) }
-    const { places } = seatPlan(fewer)
-    const layouts = placeLayouts(fewer, places)
-    const laid = places.map((place, i) => laidItems(place, layouts[i]!.layout, layouts[i]!.mirrored))
-    const layout = widestLayout(
-      layouts.map((one) => one.layout),
-      settingItems(look)
-    )
-    if (settingCrowding(laid, places, layout).length === 0) return [fewerGuests(look, count)]
+    const fewer = fewerGuests(look, count)
+    if (fitsBeside(applyEdit(look, fewer.edit))) return [fewer]
   }
   return []
+}
+
+/** Whether nobody's things run into a neighbor's. */
+function fitsBeside(look: Look): boolean {
+  const { places } = seatPlan(look)
+  const layouts = placeLayouts(look, places)
+  const laid = places.map((place, i) => laidItems(place, layouts[i]!.layout, layouts[i]!.mirrored))
+  const all = layouts.map((one) => one.layout)
+  return settingCrowding(laid, places, widestLayout(all, settingItems(look))).length === 0
 }
 
 /** A pattern piece for the missing role, or the menu without the course that asks for it. */
 export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf<'flatware.missing'>): Proposal[] {
   const add = piecesOf(look, 'flatware')
-    .filter((piece) => piece.role === role)
+    .filter((piece) => piece.role === role && piece.owned > 0)
     .sort((a, b) => b.owned - a.owned)
     .slice(0, 2)
     .map((piece) => ({
@@ -94,6 +84,21 @@ export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf
       edit: makeEdit(look, 'setting', (draft) => void draft.setting.flatwareIds.push(piece.id)),
       params: { pieceId: piece.id }
     }))
+  const sold = cheapestOf(
+    look,
+    piecesOf(look, 'flatware').filter((piece) => piece.role === role && piece.owned === 0)
+  )
+  const bought = sold
+    ? [
+        {
+          code: 'buy' as const,
+          edit: makeEdit(look, 'setting', (draft) => {
+            for (const setting of allSettings(draft)) setting.flatwareIds.push(sold.piece.id)
+          }),
+          params: { pieceId: sold.piece.id, ...priceOf(sold, look.guests.length) }
+        }
+      ]
+    : []
   const asking = look.occasion.courses.filter((course) => asksFor(look, course, role))
   const eaten = (eatenWith: 'usual' | 'fingers') =>
     makeEdit(look, 'menu', (draft) => {
@@ -102,6 +107,7 @@ export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf
   const dishes = look.menu.dishes.length > 0
   return [
     ...add,
+    ...bought,
     ...substitutes(look, role),
     ...(dishes ? [{ code: 'eaten-usual' as const, edit: eaten('usual'), params: {} }] : []),
     ...asking.map((course) => skipCourse(look, [course])),

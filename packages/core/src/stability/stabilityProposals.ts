@@ -11,7 +11,7 @@ import { takeOffAllEdit } from '../design/takeOff.js'
 import { lowerProposals } from '../florals/lowerProposals.js'
 import { rimPoints } from '../geometry/footprint.js'
 import { beyondMm, grown, type Outline } from '../geometry/outline.js'
-import { noCandle } from '../light/lightProposals.js'
+import { noCandle } from '../light/otherCandles.js'
 import { withinReach, withinTail } from './stabilityFindings.js'
 import type { Tilt } from './tilt.js'
 

@@ -92,27 +92,30 @@ const rank = { stop: 0, warn: 1, note: 2 } as const
 
 /** One mark for all findings of a spot, as the gravest of them; opened again it goes on to the next. */
 const marks = computed(() => {
-  const spots = new Map<string, { readonly x: number; readonly y: number; readonly findings: BareFinding[] }>()
-  for (const finding of [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])) {
-    const at = spotOf(finding)
-    if (!at || (finding.at.kind === 'piece' && liftedIds.value.has(finding.at.placedId))) continue
+  const spots = new Map<string, { readonly x: number; readonly y: number; readonly quiet: boolean; readonly findings: BareFinding[] }>()
+  const mark = (finding: BareFinding, about: BareFinding['at'], quiet: boolean) => {
+    const at = spotOf(about)
+    if (!at || (about.kind === 'piece' && liftedIds.value.has(about.placedId))) return
     const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
-    const spot = spots.get(key) ?? { ...at, findings: [] }
+    const spot = spots.get(key) ?? { ...at, quiet, findings: [] }
     spot.findings.push(finding)
     spots.set(key, spot)
   }
-  return [...spots].map(([key, { x, y, findings }]) => ({
+  const sorted = [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])
+  for (const finding of sorted) mark(finding, finding.at, false)
+  for (const finding of sorted) for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
+  return [...spots].map(([key, { x, y, quiet, findings }]) => ({
     key,
     x,
     y,
+    quiet,
     keys: findings.map((finding) => findingKey(finding)),
     severity: findings[0]!.severity,
     title: findings.map((finding) => findingTitle(finding, { t, look: props.look, length: preferences.length })).join('; ')
   }))
 })
 
-function spotOf(finding: BareFinding): Point | undefined {
-  const at = finding.at
+function spotOf(at: BareFinding['at']): Point | undefined {
   switch (at.kind) {
     case 'piece': {
       const piece = standing.value.find((s) => s.placed.id === at.placedId)
@@ -276,6 +279,7 @@ function label(piece: Standing): string {
         :y="mark.y"
         :severity="mark.severity"
         :title="mark.title"
+        :quiet="mark.quiet"
         :open="mark.keys.includes(store.openFinding ?? '')"
         @open="openNext(mark.keys)"
       />

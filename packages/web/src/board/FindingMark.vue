@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Severity } from '@hestiad/core'
 
-/** A finding beside what it concerns: stop is a filled lozenge, warn a filled drop, note a ring. */
-defineProps<{ x: number; y: number; severity: Severity; title: string; open: boolean }>()
+/** A finding beside what it concerns: stop is a filled lozenge, warn a filled drop, note a ring; quiet is one more place of a finding that is marked elsewhere. */
+defineProps<{ x: number; y: number; severity: Severity; title: string; open: boolean; quiet?: boolean }>()
 const emit = defineEmits<{ open: [] }>()
 const shapes: Record<Severity, string> = {
   stop: 'M 0 -10 L 10 0 L 0 10 L -10 0 Z',
@@ -14,7 +14,7 @@ const shapes: Record<Severity, string> = {
 <template>
   <g
     class="mark"
-    :class="[severity, { open }]"
+    :class="[severity, { open, quiet }]"
     :transform="`translate(${x} ${y})`"
     role="button"
     tabindex="0"
@@ -26,8 +26,9 @@ const shapes: Record<Severity, string> = {
   >
     <title>{{ title }}</title>
     <circle r="11" fill="transparent" />
-    <path :d="shapes[severity]" />
-    <text y="4" text-anchor="middle">{{ severity === 'note' ? 'i' : '!' }}</text>
+    <path v-if="!quiet" :d="shapes[severity]" />
+    <circle v-else class="dot" r="4.5" />
+    <text v-if="!quiet" y="4" text-anchor="middle">{{ severity === 'note' ? 'i' : '!' }}</text>
   </g>
 </template>
 
@@ -36,7 +37,8 @@ const shapes: Record<Severity, string> = {
   cursor: pointer;
 }
 
-.mark path {
+.mark path,
+.mark .dot {
   stroke: var(--paper);
   stroke-width: 1.5;
   fill: var(--ember);
@@ -47,7 +49,8 @@ const shapes: Record<Severity, string> = {
   font: 700 11px var(--sans);
 }
 
-.mark.note path {
+.mark.note path,
+.mark.note .dot {
   fill: var(--paper);
   stroke: var(--soft-ink);
 }
@@ -56,7 +59,8 @@ const shapes: Record<Severity, string> = {
   fill: var(--soft-ink);
 }
 
-.mark.open path {
+.mark.open path,
+.mark.open .dot {
   stroke: var(--ink);
   stroke-width: 2.5;
 }

@@ -54,6 +54,9 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
       :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
       @update:model-value="store.run(changeSchool, { safety: $event })"
     />
+    <el-checkbox :model-value="look.school.strictFlames" @update:model-value="store.run(changeSchool, { strictFlames: $event === true })">{{
+      t('brief.strictFlames')
+    }}</el-checkbox>
     <div class="field">
       <label for="notes">{{ t('brief.notes') }}</label>
       <textarea

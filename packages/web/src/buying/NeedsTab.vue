@@ -3,6 +3,7 @@ import { mixWith, needGroups, needs, pieceIndex, sameJob, type Look, type Need }
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
+import BorrowedLines from './BorrowedLines.vue'
 import { needReason } from './needReason.js'
 
 /** Every need of the look with what covers it: own free pieces first, stand-ins, what was bought; the rest is to get. */
@@ -20,6 +21,7 @@ function cover(need: Need): string {
     t('buy.owned', { n: need.owned }),
     need.claimed > 0 ? t('buy.claimed', { n: need.claimed }) : '',
     ...need.lent.map((one) => t('buy.lent', { n: one.count, name: index.value.get(one.pieceId)?.name ?? '' })),
+    need.borrowed > 0 ? t('buy.borrowedCount', { n: need.borrowed }) : '',
     need.bought > 0 ? t('buy.already', { n: need.bought }) : ''
   ]
     .filter(Boolean)
@@ -31,6 +33,7 @@ const mixedWith = (need: Need) => props.look.interchangeable.find((group) => gro
 </script>
 
 <template>
+  <BorrowedLines v-if="look.buying.borrowed.length > 0" :look="look" />
   <section v-for="{ group, list } in groups" :key="group">
     <h3>{{ t(`part.${group}`) }}</h3>
     <ul>

@@ -89,7 +89,9 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
     >
       <button class="plain head" :aria-expanded="store.openFinding === findingKey(finding)" @click="toggle(finding)">
         <span class="badge">{{ t(`severity.${finding.severity}`) }}</span>
-        <span class="title">{{ describe(finding).title }}</span>
+        <span class="title"
+          >{{ describe(finding).title }} <span v-if="finding.also" class="count">{{ t('findings.places', { n: finding.also.length + 1 }) }}</span></span
+        >
       </button>
       <div v-if="store.openFinding === findingKey(finding)" class="body">
         <p class="measures">
@@ -176,6 +178,14 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
 
 .title {
   font-weight: 600;
+}
+
+.count {
+  padding: 1px 7px;
+  border: 1px solid currentcolor;
+  border-radius: 9px;
+  font: 600 11px var(--sans);
+  white-space: nowrap;
 }
 
 .open .title {

@@ -90,7 +90,7 @@ function wordsOf(finding: BareFinding): FindingWords<FindingCode> {
 
 /** A remedy as words: what to do, and what it changes. */
 export function describeRemedy(
-  remedy: Pick<Remedy, 'code' | 'params' | 'effect'> & Partial<Pick<Remedy, 'brings'>>,
+  remedy: Pick<Remedy, 'code' | 'params' | 'effect'> & Partial<Pick<Remedy, 'brings' | 'mends'>>,
   words: Words
 ): { what: string; effect: string } {
   const say = speakerOf(words)
@@ -98,5 +98,12 @@ export function describeRemedy(
   const effects = remedy.effect.map(({ figure, before, after }) => effectWords[figure](before, after, say)).filter((effect) => effect !== null)
   const brings = (remedy.brings ?? []).filter((one) => one.severity !== 'note').map((one) => wordsOf(one).title(one, say))
   const brought = brings.length > 0 ? [words.t('findings.brings', { findings: list(brings) })] : []
-  return { what: tell(remedy.params, say), effect: [...effects, ...brought].join(' · ') || words.t('findings.noEffect') }
+  const what = forAll(remedy.code, tell(remedy.params, say), remedy.mends ?? 1, words)
+  return { what, effect: [...effects, ...brought].join(' · ') || words.t('findings.noEffect') }
+}
+
+/** What is done, told of all places it is done in. */
+function forAll(code: Remedy['code'], what: string, mends: number, { t }: Words): string {
+  if (mends === 1) return what
+  return code === 'move' ? t('findings.moveAll', { n: mends }) : t('findings.all', { what, n: mends })
 }

@@ -1,4 +1,5 @@
 export * from './brief.js'
+export * from './borrowing.js'
 export * from './buying.js'
 export * from './candles.js'
 export * from './cupboard.js'

@@ -205,6 +205,7 @@ export const en = {
     table: 'Table',
     capacity: 'Seats {roomy} roomy, {usual} usual, {tight} tight',
     safety: 'Safety profile',
+    strictFlames: 'The venue wants 12 in (30 cm) from flames to fresh flowers too',
     US: 'US',
     EU: 'EU',
     caution: 'Local codes, venue rules and your guests’ own word come before these figures.'

@@ -10,6 +10,7 @@ import type {
   Mechanics,
   NeedGroup,
   RunnerLayKind,
+  SmallerStep,
   School,
   Side,
   TableZone
@@ -85,4 +86,12 @@ export const partNames: Readonly<Record<NeedGroup | TableZone, string>> = {
   under: 'Under everything',
   places: 'Places',
   middle: 'The middle'
+}
+
+export const smallerNames: Readonly<Record<SmallerStep, string>> = {
+  'dessert-brought-in': 'dessert pieces brought in with dessert',
+  'napkin-on-plate': 'the napkin on the plate',
+  'smaller-charger': 'smaller chargers',
+  'no-bread-plate': 'no bread plate',
+  'no-charger': 'no chargers'
 }

@@ -46,10 +46,43 @@ export const lightAndFloralWords = {
     is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
     because: {
-      burns: 'Leaves, dried flowers, cloth and wood can catch fire. Labels, venue rules and local code come first; never leave a flame alone.',
+      burns: 'Whatever is dry, faux, paper or cloth catches at once. Labels, venue rules and local code come first; never leave a flame alone.',
+      fresh: 'Fresh leaves and wood stand at least so far to the side of a flame; they dry and char. Labels and venue rules come first.',
+      strict: 'This venue wants the whole distance from everything that can burn.',
+      touches: 'It stands in the flame, or nearly.',
       plume: 'It hangs in the hot air above the flame.',
+      wall: 'The candle stands inside it, and its wall burns.',
       smothered: 'A flame below closed glass goes out, and the glass can crack.'
     }
+  },
+  'flame.guidance': {
+    step: 'light',
+    title: () => 'Nearer to flames than fire services say',
+    is: ({ measured }, say) => `${some(measured.flames, 'flame', 'flames')}, the nearest leaf or wood ${say.length(measured.distanceMm)} aside`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} from anything that can burn`,
+    because: {
+      fresh:
+        'Fire services ask for twelve inches from anything that can burn. Fresh, watered flowers are usually kept a hand away; labels and the venue’s rules come first. Never leave a flame alone.'
+    }
+  },
+  'flame.setting': {
+    step: 'light',
+    title: ({ at, because }, say) =>
+      because === 'napkin' ? `A napkin stands too near the flame of ${say.placed(at.placedId)}` : `A place card stands too near the flame of ${say.placed(at.placedId)}`,
+    is: ({ measured }, say) => `${say.length(measured.distanceMm)} away, before ${say.seat(measured.seat)}`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
+    because: { napkin: 'Cloth that stands up catches, and is lifted past the flame.', card: 'Paper catches, and is picked up past the flame.' }
+  },
+  'flame.sleeves': {
+    step: 'light',
+    title: ({ at, because }, say) =>
+      because === 'edge' ? `${say.placed(at.placedId)} burns close to where somebody sits` : `Arms reach past the flame of ${say.placed(at.placedId)}`,
+    is: ({ measured, because }, say) =>
+      because === 'edge'
+        ? `${say.length(measured.distanceMm)} from the edge before ${say.seat(measured.seat)}`
+        : `${say.length(measured.distanceMm)} beside the way from ${say.seat(measured.seat)} to a dish`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
+    because: { edge: 'Sleeves and hair lean over the edge.', reach: 'A sleeve passes through the flame when a dish is reached for.' }
   },
   'flame.flame': {
     step: 'light',

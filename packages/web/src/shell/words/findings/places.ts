@@ -170,10 +170,19 @@ export const placeWords = {
   },
   'diet.none': {
     step: 'menu',
-    title: ({ at }, say) => `${say.guest(at.guestId)}: nothing to eat with ${courseNames[at.course]}`,
-    is: ({ at, measured }, say) => `${measured.dishes === 1 ? 'the one dish has' : `all ${measured.dishes} dishes have`} what ${say.guest(at.guestId)} avoids`,
-    limit: () => 'one dish without',
-    because: { diet: 'Somebody would sit before an empty plate. Ask the guest; labels come before what is typed here.' }
+    title: ({ at, because }, say) =>
+      because === 'diet'
+        ? `${say.guest(at.guestId)}: nothing to eat with ${courseNames[at.course]}`
+        : `${say.guest(at.guestId)}: nothing known to suit with ${courseNames[at.course]}`,
+    is: ({ at, measured, because }, say) =>
+      because === 'diet'
+        ? `${measured.dishes === 1 ? 'the one dish has' : `all ${measured.dishes} dishes have`} what ${say.guest(at.guestId)} avoids`
+        : `${some(measured.unchecked, 'dish', 'dishes')} of ${measured.dishes} not checked: nobody said what is in`,
+    limit: () => 'one dish said to be without',
+    because: {
+      diet: 'Somebody would sit before an empty plate. Ask the guest; labels come before what is typed here.',
+      'not-checked': 'What nobody described is not known to be safe. Write what is in it, and ask the guest; labels come before what is typed here.'
+    }
   },
   'buffet.long': {
     step: 'menu',

@@ -1,5 +1,5 @@
 import type { EffectFigure, RemedyCode, RemedyShapes } from '@hestiad/core'
-import { comfortNames, courseNames, drinkNames, dropNames, foldNames, fullnessNames, groupNames, layNames, mechanicsInSentence } from './inSentence.js'
+import { comfortNames, courseNames, drinkNames, dropNames, foldNames, fullnessNames, groupNames, layNames, mechanicsInSentence, smallerNames } from './inSentence.js'
 import { some, type Speaker } from './speaker.js'
 
 /** What each remedy does, in English. */
@@ -8,11 +8,11 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'heads-open': () => 'Seat people at the ends',
   'heads-closed': () => 'Leave the ends free',
   comfort: ({ comfort }) => `Accept ${comfortNames[comfort]} places`,
-  'fewer-guests': ({ count, away }) => `Seat ${count}; ${away} fewer`,
+  'fewer-guests': ({ count, awayIds }, say) => `Seat ${count}, without ${say.list(awayIds.map((id) => say.guest(id)))}`,
   'skip-layer': ({ pieceId }, say) => `Leave out ${say.piece(pieceId)}`,
   'napkin-on-plate': () => 'Lay the napkin on the plate',
   'dessert-brought-in': () => 'Bring dessert flatware in with dessert',
-  'simplest-setting': () => 'Lay the simplest setting',
+  'smaller-setting': ({ steps }, say) => `Lay a smaller setting: ${say.list(steps.map((step) => smallerNames[step]))}`,
   'add-flatware': ({ pieceId }, say) => `Add ${say.piece(pieceId)}`,
   'skip-course': ({ courses }, say) => `Leave out ${say.list(courses.map((course) => courseNames[course]))}`,
   swap: ({ fromId, toId }, say) => `Use ${say.piece(toId)} instead of ${say.piece(fromId)}`,
@@ -34,6 +34,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'no-candle': () => 'Do without the candle',
   'no-candle-of': ({ pieceId }, say) => `Do without ${say.piece(pieceId)}`,
   'no-candles': () => 'Do without candles',
+  'enclose-flames': ({ count }) => `Put ${some(count, 'flame', 'flames')} behind glass`,
   'no-flames': ({ flameless }) => (flameless > 0 ? 'Take flameless candles' : 'Leave the holders empty'),
   'fewer-stems': ({ stems }) => `Use ${some(stems, 'stem', 'stems')}`,
   'more-stems': ({ stems }) => `Use ${some(stems, 'stem', 'stems')}`,
@@ -45,7 +46,10 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'fewer-draws': ({ cents }, say) => `Take ${say.amount(cents)} of the draws back`,
   'settle-claim': () => 'Both can have them: washed in between, or borrowed',
   'go-without': ({ pieceId }, say) => `Go without ${say.piece(pieceId)}`,
-  borrow: ({ count }) => `Borrow ${count} more`,
+  borrow: ({ pieceId, count }, say) => `Borrow ${count} × ${say.piece(pieceId)}`,
+  buy: ({ pieceId, count, cents, shop, leadDays }, say) =>
+    `Buy ${count} × ${say.piece(pieceId)} at ${shop}, ${say.amount(cents)}${leadDays > 0 ? `, ordered ${some(leadDays, 'day', 'days')} before` : ''}`,
+  cheaper: ({ pieceIds, cents }, say) => `Take cheaper ones for ${say.list(pieceIds.map((id) => say.piece(id)))}, ${say.amount(cents)} less`,
   substitute: ({ pieceId }, say) => `Lay ${say.piece(pieceId)} in its place`,
   'eaten-usual': () => 'Serve it so that the usual pieces do',
   'finger-food': () => 'Make it finger food',
@@ -68,7 +72,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'serve-plated': () => 'Bring it on the plate',
   'serve-some-plated': ({ count }) => `Bring ${some(count, 'dish', 'dishes')} on the plate`,
   'serve-buffet': () => 'Serve it from the sideboard',
-  'add-dish': ({ diet }) => `Add a dish: ${diet}`,
+  'add-dish': ({ name }) => `Add “${name}” to the menu`,
   'skip-dish': ({ dishId }, say) => `Leave out ${say.dish(dishId)}`,
   'other-tool': ({ pieceId }, say) => `Serve it with ${say.piece(pieceId)}`,
   'no-chargers': () => 'Lay no chargers',

@@ -4,7 +4,6 @@ import type { Look } from '../design/look.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { LONGEST_BURN_MIN } from '../reference/candles.js'
 import { candleLifeMin, heightAfterMm } from './candleLife.js'
-import { flameConflicts, flamesOf, type FlameConflict } from './flames.js'
 import { holderFit } from './holderFit.js'
 
 /** One candle over the evening. */
@@ -39,11 +38,9 @@ export function candleEvenings(look: Pick<Look, 'pieces' | 'occasion' | 'centerp
   })
 }
 
-type Parts = Pick<Look, 'centerpiece' | 'occasion' | 'school' | 'household'>
-
-/** Misfits, candles that go out early or burn too long at once, flames too near, and flames in a house with small children or animals. */
-export function lightFindings(look: Parts, standing: readonly Standing[], evenings: readonly CandleEvening[]): BareFinding[] {
-  return [...misfits(standing), ...outEarly(look, evenings), ...longBurn(evenings), ...nearFlames(look, standing), ...household(look, standing)]
+/** Misfits, and candles that go out early or burn too long at once. */
+export function candleFindings(look: Pick<Look, 'centerpiece'>, standing: readonly Standing[], evenings: readonly CandleEvening[]): BareFinding[] {
+  return [...misfits(standing), ...outEarly(look, evenings), ...longBurn(evenings)]
 }
 
 function misfits(standing: readonly Standing[]): BareFinding[] {
@@ -67,7 +64,7 @@ function misfits(standing: readonly Standing[]): BareFinding[] {
 }
 
 /** One finding for each kind of candle that does not last: they are lit and go out together. */
-function outEarly(look: Pick<Parts, 'centerpiece'>, evenings: readonly CandleEvening[]): BareFinding[] {
+function outEarly(look: Pick<Look, 'centerpiece'>, evenings: readonly CandleEvening[]): BareFinding[] {
   const byCandle = new Map<string, { worst: CandleEvening; count: number }>()
   for (const evening of evenings) {
     if (evening.lifeMin >= evening.askedMin - 0.5) continue
@@ -98,37 +95,6 @@ function longBurn(evenings: readonly CandleEvening[]): BareFinding[] {
       measured: { burnMin, candles: long.length },
       limit: { burnMin: LONGEST_BURN_MIN },
       because: 'wick'
-    }
-  ]
-}
-
-function nearFlames(look: Parts, standing: readonly Standing[]): BareFinding[] {
-  const worst = new Map<string, FlameConflict>()
-  for (const conflict of flameConflicts(standing, look.occasion.endMin, look.school.safety)) {
-    const key = `${conflict.kind === 'flame'} ${conflict.flame.placed.id}`
-    if ((worst.get(key)?.distanceMm ?? Infinity) > conflict.distanceMm) worst.set(key, conflict)
-  }
-  return [...worst.values()].map(({ kind, flame, other, distanceMm, limitMm }): BareFinding => {
-    const at = { kind: 'piece', placedId: flame.placed.id, otherId: other.placed.id } as const
-    const [measured, limit] = [{ distanceMm }, { distanceMm: limitMm }]
-    if (kind === 'flame') return { code: 'flame.flame', severity: 'warn', at, measured, limit, because: 'flames-lean' }
-    const because = kind === 'closed' ? 'smothered' : kind === 'above' ? 'plume' : 'burns'
-    return { code: 'flame.near', severity: distanceMm < limitMm / 2 ? 'stop' : 'warn', at, measured, limit, because }
-  })
-}
-
-function household(look: Parts, standing: readonly Standing[]): BareFinding[] {
-  const { cats, dogs, toddlers } = look.household
-  const flames = flamesOf(standing, look.occasion.endMin).length
-  if (flames === 0 || !(cats || dogs || toddlers)) return []
-  return [
-    {
-      code: 'flame.household',
-      severity: 'note',
-      at: { kind: 'table' },
-      measured: { flames },
-      limit: { flames: 0 },
-      because: toddlers ? 'toddlers' : cats ? 'cats' : 'dogs'
     }
   ]
 }

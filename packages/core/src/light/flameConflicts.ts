@@ -1,0 +1,86 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { School } from '../design/look.js'
+import { isSupport } from '../solids/pieceSolids.js'
+import { flameClearance } from '../reference/burning.js'
+import { flamesOf, type Flame } from './flames.js'
+import { burnsOf } from './fuel.js'
+import { nearHolder, nearness, nearWall, type Nearness } from './nearFlame.js'
+
+/** A flame nearer to something than the safety profile allows. */
+export interface FlameConflict {
+  readonly flame: Standing
+  readonly other: Standing
+  readonly severity: Nearness['severity']
+  readonly because: Nearness['because'] | 'smothered' | 'flames-lean'
+  readonly distanceMm: number
+  readonly limitMm: number
+}
+
+type Safety = Pick<School, 'safety' | 'strictFlames'>
+
+/** Every flame against everything that burns and every other flame. */
+export function flameConflicts(standing: readonly Standing[], endMin: number, school: Safety): FlameConflict[] {
+  const flames = flamesOf(standing, endMin)
+  return [...smothered(flames, standing), ...burning(flames, standing, school), ...flames.flatMap((flame, i) => leaning(flame, flames.slice(i + 1), school))]
+}
+
+/** Whether any flame of some pieces is too near to others, or theirs to these; what is only nearer than the guidance says is not. */
+export function conflictsBetween(moved: readonly Standing[], others: readonly Standing[], endMin: number, school: Safety): boolean {
+  const own = flamesOf(moved, endMin)
+  const theirs = flamesOf(others, endMin)
+  const grave = (conflicts: readonly FlameConflict[]) => conflicts.some((one) => one.severity !== 'guidance')
+  return own.some((flame) => leaning(flame, theirs, school).length > 0) || grave(burning(own, others, school)) || grave(burning(theirs, moved, school))
+}
+
+/** A flame below a glass that nothing rises out of: it goes out, and the glass cracks. */
+function smothered(flames: readonly Flame[], standing: readonly Standing[]): FlameConflict[] {
+  return flames.flatMap((flame) => {
+    const over = standing.find((other) => other.placed.id === flame.standing.carrierId)
+    if (over?.piece.kind !== 'vessel' || over.piece.form !== 'cloche') return []
+    return [{ severity: 'stop' as const, because: 'smothered' as const, flame: flame.standing, other: over, distanceMm: 0, limitMm: over.piece.depthMm }]
+  })
+}
+
+function burning(flames: readonly Flame[], standing: readonly Standing[], { safety, strictFlames }: Safety): FlameConflict[] {
+  const limitMm = flameClearance[safety].fromCombustibleMm
+  const fuel = standing.filter((other) => burnsOf(other).length > 0)
+  return flames.flatMap((flame) =>
+    fuel.flatMap((other): FlameConflict[] => {
+      if (flame.inside !== null && other.carrierId !== flame.inside) return []
+      const far = limitMm + other.reachMm
+      if (Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far) return []
+      const near = other === flame.standing ? nearHolder(flame) : carries(other, flame.standing) ? nearWall(flame, other) : nearest(flame, other, strictFlames)
+      return near ? [{ ...near, flame: flame.standing, other }] : []
+    })
+  )
+}
+
+function leaning(flame: Flame, others: readonly Flame[], { safety }: Safety): FlameConflict[] {
+  const limitMm = flameClearance[safety].betweenFlamesMm
+  return others.flatMap((other) => {
+    const distanceMm = Math.sqrt((flame.x - other.x) ** 2 + (flame.y - other.y) ** 2)
+    if (distanceMm >= limitMm - 0.5) return []
+    return [{ severity: 'warn' as const, because: 'flames-lean' as const, flame: flame.standing, other: other.standing, distanceMm, limitMm }]
+  })
+}
+
+/** A board, a stand or a bowl carries the candle on its floor; moss, cloth and garlands below a candle are fuel like any other. */
+function carries(other: Standing, above: Standing): boolean {
+  return above.placed.on === other.placed.id && isSupport(other.piece)
+}
+
+const gravity = { guidance: 0, warn: 1, stop: 2 } as const
+
+function nearest(flame: Flame, other: Standing, strict: boolean): Nearness | undefined {
+  let worst: Nearness | undefined
+  for (const burns of burnsOf(other)) {
+    const near = nearness(flame, burns, strict)
+    if (near && isWorse(near, worst)) worst = near
+  }
+  return worst
+}
+
+function isWorse(near: Nearness, than: Nearness | undefined): boolean {
+  if (!than) return true
+  return gravity[near.severity] === gravity[than.severity] ? near.distanceMm < than.distanceMm : gravity[near.severity] > gravity[than.severity]
+}

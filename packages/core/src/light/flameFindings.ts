@@ -1,0 +1,124 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { BareFinding } from '../design/finding.js'
+import type { Look } from '../design/look.js'
+import type { Point } from '../geometry/point.js'
+import { flameClearance } from '../reference/burning.js'
+import type { Place } from '../seating/places.js'
+import { flameConflicts, type FlameConflict } from './flameConflicts.js'
+import { flamesOf, type Flame } from './flames.js'
+import type { LaidTinder } from './laidTinder.js'
+import { nearnessOfLaid } from './nearFlame.js'
+import { atSleeves } from './sleeves.js'
+
+/** What a table's flames can reach. */
+export interface FlameWorld {
+  readonly standing: readonly Standing[]
+  readonly tinder: readonly LaidTinder[]
+  readonly places: readonly Place[]
+  /** Where shared dishes stand. */
+  readonly dishes: readonly Point[]
+}
+
+type Parts = Pick<Look, 'occasion' | 'school' | 'household'>
+
+/** Flames near what burns, near each other, where sleeves come, and in a house with small children or animals. */
+export function flameFindings(look: Parts, world: FlameWorld): BareFinding[] {
+  const flames = flamesOf(world.standing, look.occasion.endMin)
+  if (flames.length === 0) return []
+  return [...near(look, world), ...nearLaid(flames, world.tinder), ...sleeves(flames, world), ...household(look, flames)]
+}
+
+/** The worst of each flame is told; all that is only nearer than the guidance says is one note. */
+function near(look: Parts, { standing }: FlameWorld): BareFinding[] {
+  const conflicts = flameConflicts(standing, look.occasion.endMin, look.school)
+  const grave = worstOfEach(
+    conflicts.filter((one) => one.severity !== 'guidance'),
+    ({ flame, because }) => `${because === 'flames-lean'} ${flame.placed.id}`
+  ).map(({ severity, because, flame, other, distanceMm, limitMm }): BareFinding => {
+    const found = {
+      at: { kind: 'piece', placedId: flame.placed.id, otherId: other.placed.id },
+      measured: { distanceMm },
+      limit: { distanceMm: limitMm }
+    } as const
+    if (because === 'flames-lean') return { code: 'flame.flame', severity: 'warn', ...found, because }
+    return { code: 'flame.near', severity: severity === 'stop' ? 'stop' : 'warn', ...found, because }
+  })
+  const guidance = conflicts.filter((one) => one.severity === 'guidance')
+  if (guidance.length === 0) return grave
+  return [
+    ...grave,
+    {
+      code: 'flame.guidance',
+      severity: 'note',
+      at: { kind: 'table' },
+      measured: { flames: new Set(guidance.map((one) => one.flame)).size, distanceMm: Math.min(...guidance.map((one) => one.distanceMm)) },
+      limit: { distanceMm: flameClearance[look.school.safety].fromCombustibleMm },
+      because: 'fresh'
+    }
+  ]
+}
+
+const gravity = { guidance: 0, warn: 1, stop: 2 } as const
+
+function worstOfEach(conflicts: readonly FlameConflict[], keyOf: (conflict: FlameConflict) => string): FlameConflict[] {
+  const worst = new Map<string, FlameConflict>()
+  for (const one of conflicts) {
+    const known = worst.get(keyOf(one))
+    const more = known ? gravity[one.severity] - gravity[known.severity] || known.distanceMm - one.distanceMm : 1
+    if (more > 0) worst.set(keyOf(one), one)
+  }
+  return [...worst.values()]
+}
+
+/** Each flame's nearest folded napkin or card, where that is too near. */
+export function nearLaid(flames: readonly Flame[], tinder: readonly LaidTinder[]): BareFinding[] {
+  return flames.flatMap((flame): BareFinding[] => {
+    if (flame.inside !== null) return []
+    const found = tinder.flatMap(({ number, what, solid }) => {
+      const far = flameClearance.US.fromCombustibleMm + 200
+      if (Math.abs(solid.x - flame.x) > far || Math.abs(solid.y - flame.y) > far) return []
+      const nearness = nearnessOfLaid(flame, solid)
+      return nearness ? [{ number, what, ...nearness }] : []
+    })
+    const worst = found.sort((a, b) => a.distanceMm - b.distanceMm)[0]
+    if (!worst) return []
+    return [
+      {
+        code: 'flame.setting',
+        severity: worst.severity === 'stop' ? 'stop' : 'warn',
+        at: { kind: 'piece', placedId: flame.standing.placed.id },
+        measured: { distanceMm: worst.distanceMm, seat: worst.number },
+        limit: { distanceMm: worst.limitMm },
+        because: worst.what
+      }
+    ]
+  })
+}
+
+/** Each open flame where a sleeve or hair comes. */
+export function sleeves(flames: readonly Flame[], { places, dishes }: Pick<FlameWorld, 'places' | 'dishes'>): BareFinding[] {
+  return atSleeves(flames, places, dishes).map(({ flame, because, number, distanceMm, limitMm }) => ({
+    code: 'flame.sleeves',
+    severity: 'warn',
+    at: { kind: 'piece', placedId: flame.standing.placed.id },
+    measured: { distanceMm, seat: number },
+    limit: { distanceMm: limitMm },
+    because
+  }))
+}
+
+/** Where small children are about an open flame is a warning, one behind glass is worth knowing. */
+function household({ household: { cats, dogs, toddlers } }: Parts, flames: readonly Flame[]): BareFinding[] {
+  if (!(cats || dogs || toddlers)) return []
+  const open = flames.some((flame) => !flame.glass && flame.inside === null)
+  return [
+    {
+      code: 'flame.household',
+      severity: toddlers && open ? 'warn' : 'note',
+      at: { kind: 'table' },
+      measured: { flames: flames.length },
+      limit: { flames: 0 },
+      because: toddlers ? 'toddlers' : cats ? 'cats' : 'dogs'
+    }
+  ]
+}

@@ -1,0 +1,65 @@
+import { toFrame, fromFrame, type Point } from '../geometry/point.js'
+import { ARM_CLEAR_MM, SLEEVE_CLEAR_MM } from '../reference/burning.js'
+import { REACH_MM } from '../reference/portions.js'
+import type { Place } from '../seating/places.js'
+import type { Flame } from './flames.js'
+
+/** A flame where a sleeve or hair comes. */
+export interface AtSleeve {
+  readonly flame: Flame
+  readonly because: 'edge' | 'reach'
+  readonly number: number
+  readonly distanceMm: number
+  readonly limitMm: number
+}
+
+/** A shoulder is this far behind the edge, and an arm that reaches passes below this height: our own starting values. */
+const SHOULDER_MM = 50
+const ARM_HEIGHT_MM = 400
+
+/** Open flames before the edge where somebody sits, and those in the way of an arm to a shared dish. */
+export function atSleeves(flames: readonly Flame[], places: readonly Place[], dishes: readonly Point[]): AtSleeve[] {
+  const lines = reachLines(places, dishes)
+  return flames.flatMap((flame): AtSleeve[] => {
+    if (flame.glass || flame.inside !== null) return []
+    const edge = nearestEdge(flame, places)
+    if (edge && edge.distanceMm < SLEEVE_CLEAR_MM - 0.5) return [{ flame, because: 'edge', ...edge, limitMm: SLEEVE_CLEAR_MM }]
+    if (flame.lowMm > ARM_HEIGHT_MM) return []
+    const line = nearestOf(lines, ({ from, to }) => toSegmentMm(flame, from, to))
+    return line && line.distanceMm < ARM_CLEAR_MM - 0.5 ? [{ flame, because: 'reach', ...line, limitMm: ARM_CLEAR_MM }] : []
+  })
+}
+
+function nearestEdge(flame: Flame, places: readonly Place[]): { readonly number: number; readonly distanceMm: number } | undefined {
+  return nearestOf(places, (place) => {
+    const at = toFrame(place, flame)
+    return Math.hypot(Math.max(0, Math.abs(at.x) - place.widthMm / 2), Math.max(0, at.y))
+  })
+}
+
+function nearestOf<Item extends { readonly number: number }>(items: readonly Item[], distanceOf: (item: Item) => number) {
+  let nearest: { readonly number: number; readonly distanceMm: number } | undefined
+  for (const item of items) {
+    const distanceMm = distanceOf(item)
+    if (!nearest || distanceMm < nearest.distanceMm) nearest = { number: item.number, distanceMm }
+  }
+  return nearest
+}
+
+/** From the shoulders of the two guests nearest to each dish to its middle. */
+function reachLines(places: readonly Place[], dishes: readonly Point[]) {
+  return dishes.flatMap((to) =>
+    places
+      .map((place) => ({ number: place.number, from: fromFrame(place, { x: 0, y: -SHOULDER_MM }), to }))
+      .map((line) => ({ ...line, lengthMm: Math.hypot(line.from.x - to.x, line.from.y - to.y) }))
+      .filter((line) => line.lengthMm <= REACH_MM + SHOULDER_MM)
+      .sort((a, b) => a.lengthMm - b.lengthMm)
+      .slice(0, 2)
+  )
+}
+
+function toSegmentMm(at: Point, from: Point, to: Point): number {
+  const [dx, dy] = [to.x - from.x, to.y - from.y]
+  const along = Math.max(0, Math.min(1, ((at.x - from.x) * dx + (at.y - from.y) * dy) / (dx * dx + dy * dy || 1)))
+  return Math.hypot(from.x + along * dx - at.x, from.y + along * dy - at.y)
+}
