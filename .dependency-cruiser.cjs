@@ -3,7 +3,7 @@ const core = '^packages/core/src'
 const layers = [
   ['units', 'geometry', 'design', 'color'],
   ['reference', 'subject', 'sewing', 'journal'],
-  ['solids'],
+  ['solids', 'placing'],
   ['seating'],
   ['settings'],
   ['centerpiece'],

@@ -17,7 +17,7 @@ export interface FindingShapes {
   'places.too-narrow': Shape<AtSeats, { widthMm: number; guests: number }, { widthMm: number; guests: number; guestsTight: number }, 'elbows'>
   'places.narrow': FindingShapes['places.too-narrow']
   'places.knees': Shape<AtSeats, { guests: number }, { guests: number }, 'legs'>
-  'setting.crowded': Shape<AtSeats, { overlapMm: number; widthMm: number; pairs: number }, { overlapMm: number; widthMm: number }, 'settings-touch'>
+  'setting.crowded': Shape<AtSeats, { overlapMm: number; widthMm: number; pairs: number }, { overlapMm: number; widthMm: number }, 'settings-touch' | 'corner'>
   'flatware.missing': Shape<AtRole<FlatwareRole>, { pieces: number }, { pieces: number }, 'courses'>
   'cloth.short': Shape<AtLinen, { dropMm: number }, { dropMm: number }, 'bare-edge' | 'style'>
   'cloth.long': Shape<AtLinen, { dropMm: number }, { dropMm: number }, 'style'>

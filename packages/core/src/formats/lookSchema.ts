@@ -170,7 +170,10 @@ const buying = object({
     1000
   ),
   draws: list(object({ id: { $ref: '#/$defs/id' }, cents, cause: text, day }), 1000),
-  borrowed: list(object({ id: { $ref: '#/$defs/id' }, pieceId: { $ref: '#/$defs/id' }, count, from: { type: 'string', maxLength: 200 }, backDay: orNull(day) }), 1000)
+  borrowed: list(
+    object({ id: { $ref: '#/$defs/id' }, pieceId: { $ref: '#/$defs/id' }, count, from: { type: 'string', maxLength: 200 }, backDay: orNull(day) }),
+    1000
+  )
 })
 const shop = object({
   name: text,

@@ -2,7 +2,7 @@ import type { Look } from '../design/look.js'
 import { fromFrame } from '../geometry/point.js'
 import { folds } from '../reference/folds.js'
 import type { Place } from '../seating/places.js'
-import { cardAt } from '../settings/settingItems.js'
+import { cardAt } from '../placing/settingItems.js'
 import { settingOf, type PlaceLayout } from '../settings/settingKinds.js'
 import { box, type WorldSolid } from '../solids/solid.js'
 

@@ -1,13 +1,13 @@
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { DropStyle, Look } from '../design/look.js'
-import { extentSize } from '../design/piece.js'
+import { matGapMm } from './matGap.js'
 import { dropRangeMm, FORMAL_CLEAR_MM, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM, UNEVEN_DROP_MM } from '../reference/linens.js'
 import { EDGE_GAP_MM, MAT_GAP_MM } from '../reference/places.js'
 import { spanMm, type Outline } from '../geometry/outline.js'
 import { joinedTables } from '../seating/polygonTables.js'
-import { narrowestPlateLineMm, type SeatPlan } from '../seating/seatPlan.js'
-import type { SettingLayout } from '../settings/settingItems.js'
+import { type SeatPlan } from '../seating/seatPlan.js'
+import type { SettingLayout } from '../placing/settingItems.js'
 import { clothDrop, joinedExtent, topperHang, type ClothHang } from './clothDrop.js'
 import { laidRunners, type RunnerLay } from './runnerStrips.js'
 
@@ -31,7 +31,7 @@ export function linenFigures(look: Pick<Look, 'linens' | 'pieces' | 'table'>, pl
     cloth: cloth ? clothDrop(joinedExtent(cloth.extent, look.linens.lapMm), base) : null,
     runner: laidRunners(look, index, plan),
     topper: topper && look.linens.topper ? topperHang(topper.extent, look.linens.topper.turned, base) : null,
-    matGapMm: mat && plan.places.length > 1 ? narrowestPlateLineMm(plan.places) - extentSize(mat.extent).lengthMm : null
+    matGapMm: mat ? matGapMm(mat, plan.places) : null
   }
 }
 

@@ -27,6 +27,8 @@ export interface BoxRules {
   readonly comfort: Comfort
   /** How far into each corner a leg reaches from the ends, millimeters; 0 without legs. */
   readonly legReachMm: number
+  /** What is really laid, and the width at which nobody is pushed off a corner any further; null judges by the rule for dishes alone. */
+  readonly laid: { readonly keepMm: number; readonly leastMm: number } | null
 }
 
 /**
@@ -36,6 +38,12 @@ export interface BoxRules {
 export function cornerKeptMm(outline: Pick<Box, 'halfWidthMm'>, headTaken: boolean, rules: BoxRules, widthMm: number): number {
   const legs = rules.legReachMm > 0 ? Math.max(0, rules.legReachMm + KNEE_WIDTH_MM / 2 - widthMm / 2) : 0
   return headTaken ? Math.max(legs, dishesKeptMm(outline, rules.comfort, widthMm)) : legs
+}
+
+/** The same by what is really laid. */
+function laidKeptMm({ keepMm }: NonNullable<BoxRules['laid']>, headTaken: boolean, legReachMm: number, widthMm: number): number {
+  const legs = legReachMm > 0 ? legReachMm + KNEE_WIDTH_MM / 2 : 0
+  return Math.max(0, Math.max(legs, headTaken ? keepMm : 0) - widthMm / 2)
 }
 
 function dishesKeptMm(outline: Pick<Box, 'halfWidthMm'>, comfort: Comfort, widthMm: number): number {
@@ -74,15 +82,23 @@ function headPlace(outline: Box, sign: 1 | -1): Unnumbered {
   return { side: 'head', ...placePose(sign * outline.halfLengthMm, 0, -sign, 0), widthMm, plateLineWidthMm: widthMm }
 }
 
-/** Places on one long side from -x to +x. The corner rule depends on the widths, so the two are settled in a few rounds. */
+/**
+ * Places on one long side from -x to +x. The corner rule depends on the widths, so the two are settled in a few rounds. Nobody is pushed off a corner so far
+ * that places become narrower than they should be: over capacity they are spread evenly, as a person lays them, and what touches is told.
+ */
 function sidePlaces(outline: Box, sign: 1 | -1, askedMm: readonly number[], split: BoxSplit, rules: BoxRules): Unnumbered[] {
   if (askedMm.length === 0) return []
   const lengthMm = 2 * outline.halfLengthMm
   let widths = askedMm.map(() => lengthMm / askedMm.length)
   let westMm = 0
   for (let round = 0; round < 30; round++) {
-    const eastMm = cornerKeptMm(outline, split.headEast === 1, rules, widths[widths.length - 1]!)
-    westMm = cornerKeptMm(outline, split.headWest === 1, rules, widths[0]!)
+    const kept = (taken: boolean, widthMm: number) =>
+      rules.laid ? laidKeptMm(rules.laid, taken, rules.legReachMm, widthMm) : cornerKeptMm(outline, taken, rules, widthMm)
+    const [east, west] = [kept(split.headEast === 1, widths[widths.length - 1]!), kept(split.headWest === 1, widths[0]!)]
+    const spareMm = rules.laid ? Math.max(0, lengthMm - askedMm.reduce((sum, asked) => sum + Math.max(asked, rules.laid!.leastMm), 0)) : Infinity
+    const share = Math.min(1, spareMm / Math.max(1, east + west))
+    const eastMm = east * share
+    westMm = west * share
     widths = shareWidths(Math.max(1, lengthMm - eastMm - westMm), askedMm)
   }
   let fromMm = westMm - outline.halfLengthMm

@@ -4,8 +4,9 @@ import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame } from '../geometry/point.js'
 import { KNEE_DEPTH_MM, KNEE_WIDTH_MM, placeWidthMm } from '../reference/places.js'
 import { widthAskedMm } from './placeWidths.js'
-import { placesOnBox } from './placesOnBox.js'
-import { placesOnCapsule } from './placesOnCapsule.js'
+import { cornerKeepMm, type Laid } from '../placing/cornerItems.js'
+import { placesOnBox, type BoxRules } from './placesOnBox.js'
+import { PLATE_LINE_MM, placesOnCapsule } from './placesOnCapsule.js'
 import { placesOnRuns } from './placesOnRuns.js'
 import type { Place } from './places.js'
 import { tableOutline } from './tableOutline.js'
@@ -23,39 +24,45 @@ export interface SeatPlan {
 }
 
 /** Lays out the places of a look's table, as many as it has guests. */
-export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'>): SeatPlan {
+export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'> & Partial<Laid>): SeatPlan {
   const outline = tableOutline(look.table)
   const supports = tableSupports(look.table, outline)
   const asked = look.guests.map((guest) => widthAskedMm(guest, look.table))
-  const places = layPlaces(look.table, outline, supports, asked, look.school.comfort)
+  const laid = isLaid(look) && outline.kind === 'box' ? { keepMm: cornerKeepMm(look, outline.halfWidthMm), leastMm: placeWidthMm[look.school.comfort] } : null
+  const places = layPlaces(look.table, outline, supports, asked, { comfort: look.school.comfort, laid })
   return { outline, places, guests: look.guests, supports, kneesAtLeg: kneesAtLeg(places, supports) }
 }
 
-type Supports = readonly Footprint[]
+function isLaid(look: Partial<Laid>): look is Laid {
+  return (look.setting && look.kinds && look.occasion && look.menu && look.pieces) !== undefined
+}
 
-function layPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort): Place[] {
-  if (table.set === 'whole') return spreadPlaces(table, outline, supports, askedMm, comfort)
-  const places = capacity(table, comfort)
-  return places <= askedMm.length ? spreadPlaces(table, outline, supports, askedMm, comfort) : atOneEnd(table, outline, supports, askedMm, comfort, places)
+type Supports = readonly Footprint[]
+type Rules = Pick<BoxRules, 'comfort' | 'laid'>
+
+function layPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], rules: Rules): Place[] {
+  if (table.set === 'whole') return spreadPlaces(table, outline, supports, askedMm, rules)
+  const places = capacity(table, rules.comfort)
+  return places <= askedMm.length ? spreadPlaces(table, outline, supports, askedMm, rules) : atOneEnd(table, outline, supports, askedMm, rules, places)
 }
 
 /** Everybody together at the +x end: the places of a full table that are nearest to it. */
-function atOneEnd(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort, full: number): Place[] {
+function atOneEnd(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], rules: Rules, full: number): Place[] {
   const none = Array.from({ length: full }, () => 0)
-  const near = spreadPlaces(table, outline, supports, none, comfort)
+  const near = spreadPlaces(table, outline, supports, none, rules)
     .map(({ x, y }, i) => ({ i, x, y }))
     .sort((a, b) => (Math.abs(a.x - b.x) > 1 ? b.x - a.x : b.y - a.y))
     .slice(0, askedMm.length)
     .map(({ i }) => i)
     .sort((a, b) => a - b)
   near.forEach((i, n) => (none[i] = askedMm[n]!))
-  const places = spreadPlaces(table, outline, supports, none, comfort)
+  const places = spreadPlaces(table, outline, supports, none, rules)
   return near.map((i, n) => ({ ...places[i]!, number: n + 1 }))
 }
 
-function spreadPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], comfort: Comfort): Place[] {
+function spreadPlaces(table: Table, outline: Outline, supports: Supports, askedMm: readonly number[], { comfort, laid }: Rules): Place[] {
   if (askedMm.length === 0) return []
-  const rules = { heads: table.heads, comfort, legReachMm: legReachMm(table) }
+  const rules = { heads: table.heads, comfort, legReachMm: legReachMm(table), laid }
   if (outline.kind === 'box') return placesOnBox(outline, askedMm, rules)
   if (outline.kind === 'polygon') return placesOnRuns(outline, askedMm, rules)
   if (isCircle(outline)) return fewestKneesAtLeg([placesOnCapsule(outline, askedMm, 'seat'), placesOnCapsule(outline, askedMm, 'gap')], supports)
@@ -109,14 +116,14 @@ export function capacity(table: Table, comfort: Comfort): number {
       outline,
       supports,
       Array.from({ length: count }, () => 0),
-      comfort
+      { comfort, laid: null }
     )
     if (narrowestMm(places) >= neededMm && (comfort === 'tight' || kneesAtLeg(places, supports).length === 0)) return count
   }
   return 0
 }
 
-/** Narrowest width left at the line of the plates, millimeters. */
-export function narrowestPlateLineMm(places: readonly Place[]): number {
-  return Math.min(Infinity, ...places.map((place) => place.plateLineWidthMm))
+/** Narrowest room left at a distance inside the edge, millimeters: places on a curve narrow toward the middle. */
+export function narrowestInsideMm(places: readonly Place[], insideMm: number): number {
+  return Math.min(Infinity, ...places.map(({ widthMm, plateLineWidthMm }) => widthMm + ((plateLineWidthMm - widthMm) * insideMm) / PLATE_LINE_MM))
 }

@@ -3,7 +3,7 @@ import { allSettings, settingIds } from '../design/settingIds.js'
 import { planPart } from '../seating/parts.js'
 import { part, sameList } from '../subject/part.js'
 import { laidItems } from './settingCrowding.js'
-import { settingItems } from './settingItems.js'
+import { settingItems } from '../placing/settingItems.js'
 import { placeLayouts, widestLayout } from './settingKinds.js'
 
 /** The pieces the settings name, in their order. */

@@ -1,7 +1,7 @@
 import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import { distanceMm, fromFrame } from '../geometry/point.js'
 import type { Place } from '../seating/places.js'
-import type { SettingItem, SettingLayout } from './settingItems.js'
+import type { SettingItem, SettingLayout } from '../placing/settingItems.js'
 
 /** A thing of a setting where it lies on the table. */
 export interface LaidItem {

@@ -1,7 +1,7 @@
 import type { BareFinding } from '../design/finding.js'
-import { narrowestPlateLineMm, type SeatPlan } from '../seating/seatPlan.js'
-import { settingCrowding, type LaidItem } from './settingCrowding.js'
-import type { SettingLayout } from './settingItems.js'
+import { narrowestInsideMm, type SeatPlan } from '../seating/seatPlan.js'
+import { settingCrowding, type Crowding, type LaidItem } from './settingCrowding.js'
+import type { SettingLayout } from '../placing/settingItems.js'
 
 /** Whether the settings fit beside each other, and what the courses ask for and the pattern lacks. */
 export function settingFindings(plan: SeatPlan, layout: SettingLayout, laid: readonly (readonly LaidItem[])[]): BareFinding[] {
@@ -20,9 +20,20 @@ export function settingFindings(plan: SeatPlan, layout: SettingLayout, laid: rea
       severity: 'warn',
       at: { kind: 'seats', numbers: [...new Set(crowded.flatMap((pair) => [pair.from, pair.to]))].sort((a, b) => a - b) },
       measured: { overlapMm: crowded[0]!.overlapMm, widthMm: layout.widthMm, pairs: crowded.length },
-      limit: { overlapMm: 0, widthMm: narrowestPlateLineMm(plan.places) },
-      because: 'settings-touch'
+      limit: { overlapMm: 0, widthMm: narrowestInsideMm(plan.places, plateLineMm(layout)) },
+      because: crowded.every((pair) => isCorner(plan, pair)) ? 'corner' : 'settings-touch'
     })
   }
   return findings
+}
+
+/** How far inside the edge the plates' middles lie. */
+function plateLineMm({ items }: SettingLayout): number {
+  return Math.max(0, ...items.map((item) => (item.what === 'plate' ? item.y : 0)))
+}
+
+/** Whether one of two guests sits at the end and the other on the side next to it. */
+function isCorner({ places }: SeatPlan, { from, to }: Crowding): boolean {
+  const sideOf = (number: number) => places.find((place) => place.number === number)?.side
+  return (sideOf(from) === 'head') !== (sideOf(to) === 'head')
 }

@@ -2,7 +2,7 @@ import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Guest, Look, PlaceSetting } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import type { Place } from '../seating/places.js'
-import { settingItems, type SettingLayout } from './settingItems.js'
+import { settingItems, type SettingLayout } from '../placing/settingItems.js'
 
 export type KindKey = 'A' | 'B' | 'C'
 

@@ -9,9 +9,9 @@ import { smallerSetting } from './smallerSetting.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { cheapestOf, priceOf } from '../money/cheapestOffer.js'
-import { flatwareFor } from './flatwareFor.js'
+import { flatwareFor } from '../placing/flatwareFor.js'
 import { laidItems, settingCrowding } from './settingCrowding.js'
-import { settingItems } from './settingItems.js'
+import { settingItems } from '../placing/settingItems.js'
 import { placeLayouts, widestLayout } from './settingKinds.js'
 
 /** Ways to make crowded settings fit, the least disturbing first. */

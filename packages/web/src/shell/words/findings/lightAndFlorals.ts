@@ -68,7 +68,9 @@ export const lightAndFloralWords = {
   'flame.setting': {
     step: 'light',
     title: ({ at, because }, say) =>
-      because === 'napkin' ? `A napkin stands too near the flame of ${say.placed(at.placedId)}` : `A place card stands too near the flame of ${say.placed(at.placedId)}`,
+      because === 'napkin'
+        ? `A napkin stands too near the flame of ${say.placed(at.placedId)}`
+        : `A place card stands too near the flame of ${say.placed(at.placedId)}`,
     is: ({ measured }, say) => `${say.length(measured.distanceMm)} away, before ${say.seat(measured.seat)}`,
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
     because: { napkin: 'Cloth that stands up catches, and is lifted past the flame.', card: 'Paper catches, and is picked up past the flame.' }

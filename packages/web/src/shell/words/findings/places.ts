@@ -77,9 +77,14 @@ export const placeWords = {
   'setting.crowded': {
     step: 'settings',
     title: () => 'Settings run into each other',
-    is: ({ at, measured }, say) => `${say.length(measured.overlapMm)} overlap at ${say.seats(at.numbers)}`,
-    limit: ({ limit }, say) => `${say.length(limit.widthMm)} to each at the line of the plates`,
-    because: { 'settings-touch': 'On curves the line of the plates is shorter than the edge; things that touch get knocked.' }
+    is: ({ at, measured }, say) =>
+      `${say.length(measured.widthMm)} wide as laid, ${say.length(measured.overlapMm)} over one another at ${say.seats(at.numbers)}`,
+    limit: ({ limit, because }, say) =>
+      because === 'corner' ? 'nothing over the corner between an end and a side' : `${say.length(limit.widthMm)} to each at the line of the plates`,
+    because: {
+      'settings-touch': 'On curves the line of the plates is shorter than the edge; things that touch get knocked.',
+      corner: 'Whoever sits at the end and whoever sits next to the corner lay their things on the same spot; what touches gets knocked.'
+    }
   },
   'flatware.missing': {
     step: 'settings',

@@ -1,5 +1,16 @@
 import type { EffectFigure, RemedyCode, RemedyShapes } from '@hestiad/core'
-import { comfortNames, courseNames, drinkNames, dropNames, foldNames, fullnessNames, groupNames, layNames, mechanicsInSentence, smallerNames } from './inSentence.js'
+import {
+  comfortNames,
+  courseNames,
+  drinkNames,
+  dropNames,
+  foldNames,
+  fullnessNames,
+  groupNames,
+  layNames,
+  mechanicsInSentence,
+  smallerNames
+} from './inSentence.js'
 import { some, type Speaker } from './speaker.js'
 
 /** What each remedy does, in English. */
