@@ -1,6 +1,7 @@
 import { arrangementNeeds, findPiece, petCaution, pieceIndex, stemsThroughMouth, type Vessel } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { circlePackingRatio, petLists } from '../src/reference/stems.js'
+import { petLists } from '../src/reference/petPlants.js'
+import { circlePackingRatio } from '../src/reference/stems.js'
 import { demoLook } from './support/looks.js'
 
 describe('stems through a mouth', () => {

@@ -5,7 +5,8 @@ import { stopAtMm, waxDensityGPerCm3 } from '../src/reference/candles.js'
 import { dropRangeMm, RUNNER_OVERHANG_MM, RUNNER_OVERHANG_MOST_MM } from '../src/reference/linens.js'
 import { opacity, opacityOf } from '../src/reference/opacity.js'
 import { cornerCoreMm, placeWidthMm, TIGHT_PLATE_MM } from '../src/reference/places.js'
-import { circlePackingRatio, coverShare, petLists } from '../src/reference/stems.js'
+import { petLists } from '../src/reference/petPlants.js'
+import { circlePackingRatio, coverShare } from '../src/reference/stems.js'
 
 const rising = (numbers: readonly number[]) => numbers.every((n, i) => i === 0 || n >= numbers[i - 1]!)
 

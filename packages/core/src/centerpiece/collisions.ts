@@ -41,9 +41,9 @@ function isSoft(standing: Standing, solid: number): boolean {
   return standing.piece.kind === 'vessel' && solid >= 2
 }
 
-/** Whether one touches the other by what it is: stands on it or in it, leans, hangs over it or lies round it, beside it in the same thing. */
+/** Whether one touches the other by what it is: stands on it or in it, leans, hangs over it or lies round it, beside it in the same thing, or on something that does. */
 function carries(below: Standing, above: Standing): boolean {
-  return above.placed.on === below.placed.id || above.carrierId === below.placed.id
+  return above.placed.on === below.placed.id || above.carrierId === below.placed.id || (above.rootId === below.placed.id && isSupport(below.piece))
 }
 
 export interface SettingHit {

@@ -64,6 +64,8 @@ export interface FindingShapes {
   'fixture.low': Shape<AtPiece, { heightMm: number }, { heightMm: number }, 'lamp'>
   'table.seam': Shape<AtTable, { seams: number }, { seams: number }, 'seams-show'>
   'stack.blends': Shape<AtLine, { lightness: number }, { lightness: number }, 'star'>
+  'stack.sizes': Shape<AtLine, { widthMm: number }, { widthMm: number }, 'charger-hidden' | 'overhangs' | 'bowl-overhangs'>
+  'flatware.metals': Shape<AtTable, { metals: number }, { metals: number }, 'one-metal'>
   'napkin.small': Shape<AtLinen, { lengthMm: number }, { lengthMm: number }, 'fold-size'>
   'child.setting': Shape<AtSeats, { pieces: number }, { pieces: number }, 'small-child'>
   'glass.missing': Shape<AtRole<GlassRole>, { pieces: number }, { pieces: number }, 'drinks'>
@@ -93,7 +95,7 @@ export interface FindingShapes {
   'piece.edge': Shape<AtPiece, { distanceMm: number }, { distanceMm: number }, 'glass-edge'>
   'edge.hands': Shape<AtTable, { pieces: number }, { distanceMm: number }, 'small-hands'>
   'edge.tail': Shape<AtTable, { pieces: number }, { distanceMm: number }, 'tail'>
-  'piece.sunk': Shape<AtTwo, { showsMm: number; heightMm: number }, { showsMm: number; riserMm: number }, 'below-rim'>
+  'piece.sunk': Shape<AtTwo, { showsMm: number; heightMm: number }, { showsMm: number; riserMm: number }, 'below-rim' | 'riser-shows'>
   'piece.opening': Shape<AtTwo, { widthMm: number }, { widthMm: number }, 'does-not-pass'>
   'art.hidden': Shape<AtPiece, { share: number }, { share: number }, 'fights-picture'>
   'socket.bare': Shape<AtTable, { spots: number }, { spots: number }, 'socket-seen'>

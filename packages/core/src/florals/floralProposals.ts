@@ -1,14 +1,15 @@
 import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
+import { byCloseness } from '../design/closeness.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Arrangement, Look, Placed } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
 import { mergeStems } from '../design/swap.js'
 import { RECUT_MM } from '../reference/stems.js'
 import { takesStems } from '../solids/pieceSolids.js'
 import { arrangementNeeds } from './arrangementNeeds.js'
-import { stemsOfConcern } from './floralFindings.js'
-import { petCaution } from './petCaution.js'
+import { petCaution, plantOf, plantsOfConcern } from './petCaution.js'
 
 type StemsCode = Extract<FindingCode, `stems.${string}`>
 type Arranged = Placed & { arrangement: Arrangement }
@@ -119,16 +120,46 @@ function leaveOut(look: Look, placed: Arranged, stemIds: readonly string[]): Pro
   return { code: 'leave-out-stems', edit: rearrange(look, placed.id, { ...placed.arrangement, stems }), params: { placedId: placed.id, kinds: stemIds.length } }
 }
 
-/** Stems of the same part in the mix that the lists call not toxic, or none of them. */
+/** The same with plants that the lists call not toxic, or without them: stems of the same part in the mix, and the piece itself where it is the plant. */
 export function petProposals(look: Look, finding: FindingOf<'stems.pets' | 'stems.pets-unknown'>): Proposal[] {
-  const placed = arranged(look, finding)
+  const placed = look.centerpiece.find((one) => one.id === finding.at.placedId)
   if (!placed) return []
-  const concern = stemsOfConcern(look, placed.id)
+  const concern = plantsOfConcern(look, placed.id)
   const bad = finding.code === 'stems.pets' ? [...concern.toxic, ...concern.lilies] : concern.unknown
+  if (bad.includes(placed.pieceId)) return [...harmlessPieces(look, placed), takeOffProposal(look, placed.id)]
+  const arranging = arranged(look, finding)
+  return arranging ? harmlessStems(look, arranging, bad) : []
+}
+
+const isHarmless = (piece: Piece) => {
+  const genus = plantOf(piece)
+  return genus === null || petCaution(genus) === 'listed-not-toxic'
+}
+
+function harmlessPieces(look: Look, placed: Placed): Proposal[] {
+  const from = findPiece(pieceIndex(look), placed.pieceId, 'ornament')
+  if (!from) return []
+  const others = piecesOf(look, 'ornament').filter((other) => other.id !== from.id && other.form === from.form && isHarmless(other))
+  return byCloseness(from, others)
+    .slice(0, 2)
+    .map((to) => ({
+      code: 'swap' as const,
+      edit: makeEdit(look, 'cupboard', (draft) => void (draft.centerpiece.find((one) => one.id === placed.id)!.pieceId = to.id)),
+      params: { fromId: from.id, toId: to.id }
+    }))
+}
+
+function harmlessStems(look: Look, placed: Arranged, bad: readonly string[]): Proposal[] {
   const index = pieceIndex(look)
   const better = (stemId: string) => {
     const stem = findPiece(index, stemId, 'stem')
-    return piecesOf(look, 'stem').find((other) => other.role === stem?.role && (other.material === 'faux' || petCaution(other.genus) === 'listed-not-toxic'))
+    return (
+      stem &&
+      byCloseness(
+        stem,
+        piecesOf(look, 'stem').filter((other) => other.role === stem.role && other.id !== stemId && isHarmless(other))
+      )[0]
+    )
   }
   const out = leaveOut(look, placed, bad)
   const swaps = bad.map(better)

@@ -29,35 +29,3 @@ export const coverShare: Record<Fullness, number> = { sparse: 0.45, usual: 0.75,
 
 /** Cut away before the stem goes into water: 1 to 2 in, common practice (direction: Reid & Jiang 2012, Hort. Reviews 40). */
 export const RECUT_MM = 38.1
-
-/**
- * Genera on the large animal-poison lists, and those they list as not toxic (from memory; check with a vet). A genus in neither table is
- * unknown, never safe. Lilium and Hemerocallis: dangerous to cats, pollen and vase water too (Fitzgerald 2010, Topics Companion Anim. Med. 25).
- */
-export const petLists = {
-  toxicToCatsAndDogs: [
-    'Tulipa',
-    'Narcissus',
-    'Hyacinthus',
-    'Convallaria',
-    'Nerium',
-    'Digitalis',
-    'Delphinium',
-    'Hydrangea',
-    'Chrysanthemum',
-    'Dianthus',
-    'Paeonia',
-    'Gladiolus',
-    'Iris',
-    'Hedera',
-    'Zantedeschia',
-    'Colchicum',
-    'Eucalyptus',
-    'Hippeastrum',
-    'Ranunculus',
-    'Gypsophila',
-    'Dahlia'
-  ],
-  toxicToCats: ['Lilium', 'Hemerocallis'],
-  listedNotToxic: ['Rosa', 'Gerbera', 'Helianthus', 'Antirrhinum', 'Zinnia', 'Phalaenopsis', 'Eustoma', 'Freesia', 'Matthiola', 'Aster']
-} as const

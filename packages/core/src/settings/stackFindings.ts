@@ -5,7 +5,7 @@ import { lightnessOf } from '../color/colorWords.js'
 import { folds } from '../reference/folds.js'
 import { chargersOf, isSmallChild, isUnsafe, kindKeys, settingFor, settingOf, type KindKey } from './settingKinds.js'
 
-type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests' | 'menu'>
+type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests' | 'menu' | 'school'>
 
 /** Neighbors in a stack read as two from this difference of CIE L*: common practice, no source. */
 export const SEPARATE_DL = 15
@@ -31,8 +31,9 @@ export function stackFindings(look: Parts): BareFinding[] {
     return [
       ...starFindings(look, setting),
       ...clashFindings(look, key),
+      ...sizeFindings(look, key),
       ...foldFindings(look, setting),
-      ...(key === 'A' ? [...childFindings(look), ...chargerFindings(look)] : [])
+      ...(key === 'A' ? [...childFindings(look), ...chargerFindings(look), ...metalFindings(look)] : [])
     ]
   })
 }
@@ -75,6 +76,44 @@ function clashFindings(look: Parts, key: KindKey): BareFinding[] {
         ]
       : []
   )
+}
+
+/** A charger shows round the plate on it by this much at the least: common practice, no source. */
+const CHARGER_SHOWS_MM = 10
+
+/** Each plate against the one it stands on: a charger that the plate hides, a plate or bowl that overhangs what is below it. */
+function sizeFindings(look: Parts, key: KindKey): BareFinding[] {
+  const index = pieceIndex(look)
+  const plates = settingFor(look, key, false).plateIds.flatMap((id) => findPiece(index, id, 'plate') ?? [])
+  return plates.flatMap((plate, i): BareFinding[] => {
+    const below = plates[i - 1]
+    if (!below) return []
+    const charger = below.role === 'charger'
+    const widthMm = below.diameterMm - (charger ? CHARGER_SHOWS_MM : 0)
+    if (plate.diameterMm <= widthMm + 0.5) return []
+    return [
+      {
+        code: 'stack.sizes',
+        severity: plate.diameterMm > below.diameterMm + 0.5 ? 'warn' : 'note',
+        at: { kind: 'line', pieceId: plate.id },
+        measured: { widthMm: plate.diameterMm },
+        limit: { widthMm },
+        because: charger ? 'charger-hidden' : plate.role === 'bowl' ? 'bowl-overhangs' : 'overhangs'
+      }
+    ]
+  })
+}
+
+const metals: ReadonlySet<string> = new Set(['brass', 'steel', 'silver'])
+
+/** Flatware of one metal beside another at the same place. */
+function metalFindings(look: Parts): BareFinding[] {
+  const index = pieceIndex(look)
+  const { flatwareIds, substitutes } = look.setting
+  const laid = [...flatwareIds, ...substitutes.map((one) => one.pieceId)].flatMap((id) => findPiece(index, id, 'flatware')?.material ?? [])
+  const mixed = new Set(laid.filter((material) => metals.has(material))).size
+  if (mixed < 2 || look.school.meant.includes('flatware.metals')) return []
+  return [{ code: 'flatware.metals', severity: 'note', at: { kind: 'table' }, measured: { metals: mixed }, limit: { metals: 1 }, because: 'one-metal' }]
 }
 
 /** A charger marks a place that is served; at a buffet it only holds up the plate that is fetched. Common practice, no source. */

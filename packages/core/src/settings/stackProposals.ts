@@ -1,6 +1,7 @@
 import { makeEdit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
+import { meantProposal } from '../design/meant.js'
 import type { Piece } from '../design/piece.js'
 import { allSettings } from '../design/settingIds.js'
 import { swapProposals } from '../design/swap.js'
@@ -67,4 +68,31 @@ export function chargerProposals(look: Look): Proposal[] {
     { code: 'no-chargers', edit: none, params: {} },
     { code: 'serve-plated', edit: plated, params: {} }
   ]
+}
+
+/** A smaller piece above, a larger one below, or without the upper. */
+export function sizeProposals(look: Look, finding: FindingOf<'stack.sizes'>): Proposal[] {
+  const { pieceId } = finding.at
+  const setting = allSettings(look).find((one) => one.plateIds.includes(pieceId))
+  const below = setting?.plateIds[setting.plateIds.indexOf(pieceId) - 1]
+  const wide = (piece: Piece) => (piece.kind === 'plate' ? piece.diameterMm : 0)
+  const lowerMm = Math.max(0, ...look.pieces.filter((piece) => piece.id === below).map(wide))
+  const off = makeEdit(look, 'setting', (draft) => {
+    for (const one of allSettings(draft)) one.plateIds = one.plateIds.filter((id) => id !== pieceId)
+  })
+  return [
+    ...swapProposals(look, pieceId, (piece) => wide(piece) <= finding.limit.widthMm, 2),
+    ...(below ? swapProposals(look, below, (piece) => wide(piece) >= finding.measured.widthMm + (lowerMm - finding.limit.widthMm), 2) : []),
+    { code: 'skip-layer', edit: off, params: { pieceId } }
+  ]
+}
+
+/** Pieces of the metal most of the setting has, or mixed on purpose. */
+export function metalProposals(look: Look): Proposal[] {
+  const laid = look.setting.flatwareIds.flatMap((id) => look.pieces.find((piece) => piece.id === id) ?? [])
+  const count = (material: string) => laid.filter((piece) => piece.material === material).length
+  const most = laid.reduce((best, piece) => (count(piece.material) > count(best) ? piece.material : best), laid[0]?.material ?? 'steel')
+  const odd = laid.filter((piece) => piece.material !== most)
+  const swaps = odd.length === 1 ? swapProposals(look, odd[0]!.id, (piece) => piece.material === most && piece.owned > 0, 2) : []
+  return [...swaps, meantProposal(look, 'flatware.metals')]
 }

@@ -5,7 +5,7 @@ import { layoutPart, settingPiecesPart } from './parts.js'
 import { settingFindings } from './settingFindings.js'
 import { crowdedProposals, missingFlatwareProposals } from './settingProposals.js'
 import { stackFindings } from './stackFindings.js'
-import { chargerProposals, childProposals, clashProposals, foldProposals, starProposals } from './stackProposals.js'
+import { chargerProposals, childProposals, clashProposals, foldProposals, metalProposals, sizeProposals, starProposals } from './stackProposals.js'
 
 const setting = part({
   reads: [],
@@ -23,7 +23,7 @@ const beside = part({
 })
 
 const stacked = part({
-  reads: ['setting', 'kinds', 'menu', 'guests'],
+  reads: ['setting', 'kinds', 'menu', 'guests', 'school'],
   needs: { pieces: settingPiecesPart },
   work: (look, { pieces }) => stackFindings({ ...look, pieces })
 })
@@ -37,6 +37,8 @@ export const settingsSubject = subject({
     'setting.crowded': crowdedProposals,
     'flatware.missing': missingFlatwareProposals,
     'stack.blends': starProposals,
+    'stack.sizes': sizeProposals,
+    'flatware.metals': metalProposals,
     'napkin.small': foldProposals,
     'child.setting': childProposals,
     'charger.buffet': chargerProposals,

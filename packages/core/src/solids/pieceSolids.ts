@@ -1,6 +1,7 @@
 import { findPiece, type PieceIndex } from '../design/find.js'
 import type { Arrangement, Placed } from '../design/look.js'
-import { extentSize, type Candle, type Extent, type Holder, type Ornament, type StandingPiece, type Tray, type Vessel } from '../design/piece.js'
+import { extentSize, type Candle, type Extent, type Holder, type Ornament, type Riser, type StandingPiece, type Tray, type Vessel } from '../design/piece.js'
+import { shellMm } from '../reference/materials.js'
 import { opacity, opacityOf } from '../reference/opacity.js'
 import { box, frustum, type Solid } from './solid.js'
 
@@ -26,12 +27,33 @@ export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' 
       return [...holderSolids(piece), ...(candle ? candleSolids(piece, candle) : [])]
     }
     case 'riser':
-      return [block(piece.extent, 0, piece.heightMm, opacityOf(piece.material))]
+      return riserSolids(piece)
     case 'tray':
       return [block(piece.extent, 0, piece.rimMm, opacityOf(piece.material)), ...upperSolids(piece)]
     case 'ornament':
       return ornamentSolids(placed.part < 1 ? { ...piece, extent: shortened(piece.extent, placed.part) } : piece)
   }
+}
+
+/** How thick the legs of a stand are, and its top at the least: our own starting values. */
+export const LEG_MM = 12
+const TOP_MM = 12
+
+/** A stand on legs is its top and what one sees of four legs, spread over the room below. */
+function riserSolids({ extent, heightMm, legs, material }: Riser): Solid[] {
+  const share = opacityOf(material)
+  if (!legs) return [block(extent, 0, heightMm, share)]
+  const fromMm = heightMm - riserTopMm({ heightMm, material })
+  const { lengthMm, widthMm } = extentSize(extent)
+  return [
+    block(extent, fromMm, heightMm, share),
+    { ...block(extent, 0, fromMm, Math.min(1, (2 * LEG_MM) / Math.min(lengthMm, widthMm)) * share), part: 'legs' }
+  ]
+}
+
+/** How thick the top of a stand on legs is: as its material is worked, never more than a third of its height. */
+export function riserTopMm({ heightMm, material }: Pick<Riser, 'heightMm' | 'material'>): number {
+  return Math.min(heightMm / 3, Math.max(TOP_MM, 2 * shellMm[material]))
 }
 
 function block(extent: Extent, z0Mm: number, z1Mm: number, share: number): Solid {

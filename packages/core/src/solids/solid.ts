@@ -1,7 +1,7 @@
 import type { Footprint } from '../geometry/footprint.js'
 
-export const solidParts = ['body', 'base', 'post', 'level', 'panes', 'roof', 'fill', 'chimney', 'candle', 'stems', 'heads'] as const
-/** What a solid is of its piece: the piece itself, or its foot plate, post, levels, panes, roof, what fills it; the glass round a flame; candle and flowers. */
+export const solidParts = ['body', 'base', 'post', 'legs', 'level', 'panes', 'roof', 'fill', 'chimney', 'candle', 'stems', 'heads'] as const
+/** What a solid is of its piece: the piece itself, or its foot plate, post, legs, levels, panes, roof, what fills it; the glass round a flame; candle and flowers. */
 export type SolidPart = (typeof solidParts)[number]
 
 /**

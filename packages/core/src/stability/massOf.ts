@@ -2,6 +2,7 @@ import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
 import { extentSize, type Material, type Tray } from '../design/piece.js'
 import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
+import { LEG_MM } from '../solids/pieceSolids.js'
 import { isBody, type WorldSolid } from '../solids/solid.js'
 
 /** A mass with the height of its center above the tabletop. */
@@ -58,6 +59,8 @@ function bodyOf(one: Standing): Mass {
       })
       return together(parts)
     }
+    case 'riser':
+      return together(body.map((solid) => (solid.part === 'legs' ? legsOf(solid, piece.material) : filled(solid, piece.material, solidFill[piece.material]))))
     default:
       return together(body.map((solid) => filled(solid, piece.material, solidFill[piece.material])))
   }
@@ -93,12 +96,18 @@ function filled(solid: WorldSolid, material: Material, fill: number): Mass {
   return { grams: grams(mm3, material) * fill, centerMm }
 }
 
-/** The wall of a frustum or box, as thick as its material is usually worked. */
+/** Four legs. */
+function legsOf({ z0Mm, z1Mm }: WorldSolid, material: Material): Mass {
+  return { grams: grams(4 * LEG_MM ** 2 * (z1Mm - z0Mm), material), centerMm: (z0Mm + z1Mm) / 2 }
+}
+
+/** The wall of a frustum or box along its slope, as thick as its material is usually worked. */
 function shellOf(solid: WorldSolid, material: Material): Mass {
   const h = solid.z1Mm - solid.z0Mm
+  const slope = solid.kind === 'frustum' ? Math.hypot(h, solid.r1Mm - solid.r0Mm) : h
   const [around0, around1] =
     solid.kind === 'frustum' ? [2 * Math.PI * solid.r0Mm, 2 * Math.PI * solid.r1Mm] : [4 * (solid.halfXMm + solid.halfYMm), 4 * (solid.halfXMm + solid.halfYMm)]
-  const area = ((around0 + around1) / 2) * h
+  const area = ((around0 + around1) / 2) * slope
   const centerMm = solid.z0Mm + (h * (around0 + 2 * around1)) / (3 * (around0 + around1) || 1)
   return { grams: grams(area * shellMm[material], material), centerMm }
 }

@@ -3,7 +3,7 @@ import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { beyondMm, grown, type Outline } from '../geometry/outline.js'
 import { rimPoints } from '../geometry/footprint.js'
-import { floorExtent, isSupport, rimHeightMm } from '../solids/pieceSolids.js'
+import { floorExtent, isSupport, rimHeightMm, standHeightMm } from '../solids/pieceSolids.js'
 import { extentSize } from '../design/piece.js'
 import { EDGE_MM, SHOWS_LEAST_MM, SMALL_HANDS_MM, TAIL_REACH_MM, TAIL_TOP_MM, TILT_LEAST_DEG, TILT_REACHED_DEG } from '../reference/stability.js'
 import { holdFindings } from './holdFindings.js'
@@ -16,11 +16,11 @@ export function stabilityFindings(look: Parts, standing: readonly Standing[], ti
   const byId = new Map(standing.map((one) => [one.placed.id, one]))
   const least = leastTiltDeg(look.household)
   return [
-    ...tipFindings(least, standing, tilts),
+    ...tipFindings(least, standing, tilts, byId),
     ...holdFindings(standing, tilts, least),
     ...edgeFindings(look, standing, outline),
     ...tailFindings(look, standing, tilts, outline),
-    ...standing.flatMap((one) => insideFindings(one, one.placed.on === null ? undefined : byId.get(one.placed.on)))
+    ...standing.flatMap((one) => insideFindings(one, one.placed.on === null ? undefined : byId.get(one.placed.on), byId))
   ]
 }
 
@@ -29,21 +29,32 @@ function leastTiltDeg({ toddlers, dogs, cats }: Look['household']): number {
   return toddlers || dogs || cats ? TILT_REACHED_DEG : TILT_LEAST_DEG
 }
 
-function tipFindings(least: number, standing: readonly Standing[], tilts: readonly Tilt[]): BareFinding[] {
+function tipFindings(least: number, standing: readonly Standing[], tilts: readonly Tilt[], byId: ReadonlyMap<string, Standing>): BareFinding[] {
   return tilts.flatMap((tilt, i): BareFinding[] => {
-    // what stands in something with a wall round it leans on that
-    if (tilt.tiltDeg >= least || standing[i]!.placed.on !== null || standing[i]!.manner) return []
+    const one = standing[i]!
+    if (tilt.tiltDeg >= least || one.manner || isHeld(one, one.placed.on === null ? undefined : byId.get(one.placed.on))) return []
     return [
       {
         code: 'piece.tips',
         severity: tilt.tiltDeg < TILT_LEAST_DEG ? 'warn' : 'note',
         at: { kind: 'piece', placedId: tilt.placedId },
-        measured: { tiltDeg: tilt.tiltDeg, heightMm: tilt.centerMm, footMm: 2 * footRadiusMm(standing[i]!.foot) },
+        measured: { tiltDeg: tilt.tiltDeg, heightMm: tilt.centerMm, footMm: 2 * footRadiusMm(one.foot) },
         limit: { tiltDeg: least },
         because: tilt.tiltDeg < TILT_LEAST_DEG ? 'ten-degrees' : 'bumped'
       }
     ]
   })
+}
+
+/** A wall this high round a foot holds what would fall: our own starting value. */
+const HOLDING_WALL_MM = 20
+
+/** Whether a piece stands in something with a wall round it, on which it leans; on a flat board or stand it falls as it does on the table. */
+function isHeld(one: Standing, below: Standing | undefined): boolean {
+  if (!below) return false
+  if (below.piece.kind === 'vessel') return true
+  const rimMm = isSupport(below.piece) ? rimHeightMm(below.piece, one.placed.level) : null
+  return rimMm !== null && rimMm - standHeightMm(below.piece, one.placed.level) >= HOLDING_WALL_MM
 }
 
 /** Glass near the edge; and with a toddler in the house all that breaks, burns or spills within reach of small hands, told once. */
@@ -105,7 +116,7 @@ export function withinReach(standing: readonly Standing[], outline: Outline): St
 }
 
 /** Lost below the rim, or too wide for the opening; the riser that would mend it is its height. */
-function insideFindings(one: Standing, below: Standing | undefined): BareFinding[] {
+function insideFindings(one: Standing, below: Standing | undefined, byId: ReadonlyMap<string, Standing>): BareFinding[] {
   if (!below || !isSupport(below.piece) || one.placed.how !== 'standing') return []
   const rim = rimHeightMm(below.piece, one.placed.level)
   const at = { kind: 'piece', placedId: one.placed.id, otherId: below.placed.id } as const
@@ -115,19 +126,51 @@ function insideFindings(one: Standing, below: Standing | undefined): BareFinding
     if (wideMm > openMm)
       return [{ code: 'piece.opening', severity: 'warn', at, measured: { widthMm: wideMm }, limit: { widthMm: openMm }, because: 'does-not-pass' }]
   }
-  if (rim === null || one.piece.kind === 'riser') return []
+  const wall = rim === null ? wallAround(below, byId) : { rimMm: below.footMm + rim, of: below }
+  if (!wall || isFilling(one)) return []
+  if (one.piece.kind === 'riser') return riserShows(one, wall)
   const heightMm = one.topMm - one.footMm
-  const showsMm = one.topMm - (below.footMm + rim)
+  const showsMm = one.topMm - wall.rimMm
   const wantedMm = Math.min(SHOWS_LEAST_MM, heightMm / 2)
   if (showsMm >= wantedMm - 0.5) return []
   return [
     {
       code: 'piece.sunk',
       severity: 'note',
-      at,
+      at: { ...at, otherId: wall.of.placed.id },
       measured: { showsMm, heightMm },
       limit: { showsMm: wantedMm, riserMm: wantedMm - showsMm },
       because: 'below-rim'
+    }
+  ]
+}
+
+/** The wall round what a stand stands in: a thing raised inside a bowl can still be lost below its rim. */
+function wallAround(stand: Standing, byId: ReadonlyMap<string, Standing>): { readonly rimMm: number; readonly of: Standing } | undefined {
+  if (stand.piece.kind !== 'riser' || stand.placed.on === null) return undefined
+  const outer = byId.get(stand.placed.on)
+  const rim = outer && isSupport(outer.piece) ? rimHeightMm(outer.piece, stand.placed.level) : null
+  return outer && rim !== null ? { rimMm: outer.footMm + rim, of: outer } : undefined
+}
+
+/** Fruit, pods and moss fill a bowl: they lie in it and are not lost. */
+function isFilling({ piece }: Standing): boolean {
+  return piece.kind === 'ornament' && (piece.form === 'fruit' || piece.form === 'pods' || piece.form === 'moss')
+}
+
+/** A stand is there to be hidden: one that rises above the rim is seen. */
+function riserShows(one: Standing, wall: { readonly rimMm: number; readonly of: Standing }): BareFinding[] {
+  const showsMm = one.topMm - wall.rimMm
+  if (showsMm <= 0.5) return []
+  const heightMm = one.topMm - one.footMm
+  return [
+    {
+      code: 'piece.sunk',
+      severity: 'note',
+      at: { kind: 'piece', placedId: one.placed.id, otherId: wall.of.placed.id },
+      measured: { showsMm, heightMm },
+      limit: { showsMm: 0, riserMm: heightMm - showsMm },
+      because: 'riser-shows'
     }
   ]
 }

@@ -6,6 +6,7 @@ import type { FindingOf, Proposal } from '../design/finding.js'
 import { piecesOf } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
+import type { Piece } from '../design/piece.js'
 import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
 import { lowerProposals } from '../florals/lowerProposals.js'
@@ -46,6 +47,10 @@ export function sunkProposals(look: Look, finding: FindingOf<'piece.sunk' | 'pie
   const { placedId } = finding.at
   const self = standings(look).find((one) => one.placed.id === placedId)
   if (!self) return []
+  if (finding.code === 'piece.sunk' && finding.because === 'riser-shows') {
+    const lower = (piece: Piece) => piece.kind === 'riser' && piece.heightMm <= finding.limit.riserMm + 0.5
+    return [...swapProposals(look, self.placed.pieceId, lower, 3), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+  }
   const risers = (finding.code === 'piece.sunk' ? piecesOf(look, 'riser') : [])
     .filter((riser) => finding.code === 'piece.sunk' && riser.heightMm >= finding.limit.riserMm - 0.5)
     .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || a.heightMm - b.heightMm)

@@ -71,10 +71,16 @@ export const middleWords = {
   },
   'piece.sunk': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} is lost in ${say.placed(at.otherId)}`,
+    title: ({ at, because }, say) =>
+      because === 'below-rim'
+        ? `${say.placed(at.placedId)} is lost in ${say.placed(at.otherId)}`
+        : `${say.placed(at.placedId)} shows above ${say.placed(at.otherId)}`,
     is: ({ measured }, say) => (measured.showsMm > 0 ? `${say.length(measured.showsMm)} above the rim` : `${say.length(-measured.showsMm)} below the rim`),
-    limit: ({ limit }, say) => `${say.length(limit.showsMm)}; a stand of ${say.length(limit.riserMm)} lifts it`,
-    because: { 'below-rim': 'Sunk below the rim nobody sees it.' }
+    limit: ({ limit, because }, say) =>
+      because === 'below-rim'
+        ? `${say.length(limit.showsMm)}; a stand of ${say.length(limit.riserMm)} lifts it`
+        : `a stand of ${say.length(limit.riserMm)} at the most`,
+    because: { 'below-rim': 'Sunk below the rim nobody sees it.', 'riser-shows': 'A stand is there to be hidden; above the rim it is seen.' }
   },
   'piece.opening': {
     step: 'centerpiece',

@@ -86,6 +86,25 @@ export const placeWords = {
       corner: 'Whoever sits at the end and whoever sits next to the corner lay their things on the same spot; what touches gets knocked.'
     }
   },
+  'stack.sizes': {
+    step: 'settings',
+    title: ({ at, because }, say) =>
+      because === 'charger-hidden' ? `${say.piece(at.pieceId)} hides its charger` : `${say.piece(at.pieceId)} overhangs what it stands on`,
+    is: ({ measured }, say) => `${say.length(measured.widthMm)} across`,
+    limit: ({ limit }, say) => `${say.length(limit.widthMm)} at the most on this one`,
+    because: {
+      'charger-hidden': 'A charger is there to be seen round the plate.',
+      overhangs: 'A plate on a smaller one rocks, and is lifted by its rim alone.',
+      'bowl-overhangs': 'A bowl wider than its plate drips beside it, and nobody can take hold of the plate.'
+    }
+  },
+  'flatware.metals': {
+    step: 'settings',
+    title: () => 'Flatware of more than one metal',
+    is: ({ measured }) => some(measured.metals, 'metal', 'metals'),
+    limit: () => 'one, unless mixed on purpose',
+    because: { 'one-metal': 'One fork of another color reads as one that was missing. Mixed on purpose it wants to be seen all round.' }
+  },
   'flatware.missing': {
     step: 'settings',
     title: ({ at }) => `No ${roleNames[at.role]} in the pattern`,

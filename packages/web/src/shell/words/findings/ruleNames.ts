@@ -16,6 +16,8 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'setting.crowded': 'room in a setting',
   'flatware.missing': 'flatware for each course',
   'stack.blends': 'napkin beside plate',
+  'stack.sizes': 'sizes in the stack',
+  'flatware.metals': 'one metal',
   'napkin.small': 'size of napkins',
   'child.setting': 'settings of children',
   'charger.buffet': 'chargers at a buffet',
