@@ -1,3 +1,4 @@
+import { heroOf } from '../centerpiece/hero.js'
 import { applyEdit, type Edit } from '../design/edit.js'
 import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Proposal, type Remedy, type Severity } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -69,12 +70,14 @@ function createTrials(measure: Measure, look: Look): Trials {
 
 /**
  * Tries each proposal, and keeps those that mend the finding. One that brings a stop is not kept; one that brings a warning for what is no stop, or
- * the same trouble elsewhere, only where nothing else is left but to say that it is meant so. What gives up least of the idea comes first, and
- * before it the same for all places of the finding.
+ * the same trouble elsewhere, only where nothing else is left but to say that it is meant so; one that leaves more findings than there were, or takes the
+ * hero off, only for a stop that nothing else mends. What gives up least of the idea comes first, and before it the same for all places of the
+ * finding.
  */
 function tryOut(measure: Measure, tried: Trials, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const clean: Remedy[] = []
   const trades: Remedy[] = []
+  const last: Remedy[] = []
   const told = new Set<string>()
   for (const proposal of proposalsFor(look, finding, before)) {
     if (clean.length >= MOST_REMEDIES) break
@@ -83,12 +86,26 @@ function tryOut(measure: Measure, tried: Trials, look: Look, before: Measured, f
     told.add(words)
     const remedy = trial(tried, before, finding, proposal, [findingKey(finding)])
     if (!remedy) continue
-    if (isTrade(remedy, finding)) trades.push(remedy)
+    if (costsMore(remedy) || losesHero(look, remedy.edit)) last.push(remedy)
+    else if (isTrade(remedy, finding)) trades.push(remedy)
     else clean.push(remedy)
   }
-  const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code))
+  const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code)).slice(0, MOST_REMEDIES)
   if (clean.some((one) => one.code !== 'meant')) return withAll(measure, tried, look, before, finding, byRank(clean))
-  return [...byRank(trades.slice(0, MOST_REMEDIES)), ...clean]
+  if (trades.length > 0) return [...byRank(trades), ...clean]
+  return clean.length > 0 || finding.severity !== 'stop' ? clean : byRank(last)
+}
+
+/** Whether a remedy leaves more findings than there were. */
+function costsMore({ effect }: Remedy): boolean {
+  const counts: readonly string[] = ['stops', 'warnings', 'notes']
+  return effect.reduce((sum, { figure, before, after }) => (counts.includes(figure) ? sum + after - before : sum), 0) > 0
+}
+
+/** Whether a change takes the piece off that is seen first: no remedy but the last does. */
+function losesHero(look: Look, edit: Edit): boolean {
+  const hero = heroOf(look)
+  return hero !== null && !applyEdit(look, edit).centerpiece.some((placed) => placed.id === hero)
 }
 
 /** A proposal as a remedy, where it mends the findings of these keys and brings no stop. */
@@ -117,7 +134,7 @@ function withAll(measure: Measure, tried: Trials, look: Look, before: Measured, 
     const edit = editForAll(measure, look, finding, one)
     const keys = [findingKey(finding), ...finding.also.map((placedId) => `${finding.code}@${placedId}`)]
     const all = edit && trial(tried, before, finding, { ...one, edit }, keys)
-    if (all && !isTrade(all, finding)) return [all, ...remedies]
+    if (all && !isTrade(all, finding) && !costsMore(all) && !losesHero(look, all.edit)) return [all, ...remedies]
   }
   return [...remedies]
 }

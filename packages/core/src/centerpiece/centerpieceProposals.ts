@@ -3,6 +3,9 @@ import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { takeOffEdit } from '../design/takeOff.js'
 import { distanceMm, type Point } from '../geometry/point.js'
+import { laidPlaces } from '../settings/laidPlaces.js'
+import { smallerSetting } from '../settings/smallerSetting.js'
+import { settingHit } from './collisions.js'
 import { moveEdit } from './moveEdit.js'
 import { freeSpot, type Surroundings } from './freeSpot.js'
 import { standings } from './standing.js'
@@ -24,11 +27,18 @@ export function takeOffProposal(look: Look, placedId: string): Proposal {
 
 type Collision = FindingOf<'piece.off' | 'piece.support' | 'piece.setting' | 'piece.piece'>
 
-/** A free spot nearby, down onto the table where it stands on something, or off the table. */
+/** A free spot nearby, smaller settings where it runs into one, down onto the table where it stands on something, or off the table. */
 export function collisionProposals(look: Look, finding: Collision, around: Surroundings): Proposal[] {
   const { placedId } = finding.at
   const spot = freeSpot(look, placedId, around)
-  return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+  const smaller = finding.code === 'piece.setting' ? smallerSetting(look, (one) => keepsClear(one, placedId)) : []
+  return [...(spot ? [moveProposal(look, placedId, spot)] : []), ...smaller, ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+}
+
+/** Whether a piece runs into nothing that is laid before a guest. */
+function keepsClear(look: Look, placedId: string): boolean {
+  const self = standings(look).find((standing) => standing.placed.id === placedId)
+  return !self || !settingHit(self, laidPlaces(look).laid)
 }
 
 /** Takes a piece down from what it stands on or leans against, to the same spot on the table. */

@@ -16,7 +16,7 @@ function sizesOf(piece: Piece): readonly number[] {
 }
 
 /** How far one piece is from standing in for another, 0 for its twin: by size, color, material and form. */
-export function farness(from: Piece, to: Piece): number {
+function farness(from: Piece, to: Piece): number {
   const [a, b] = [sizesOf(from), sizesOf(to)]
   const sizes = a.reduce((sum, size, i) => sum + Math.abs(Math.log((b[i] || 1) / (size || 1))), 0) / Math.max(1, a.length)
   const form = 'form' in from && 'form' in to && from.form !== to.form ? OTHER_FORM : 0

@@ -10,6 +10,7 @@ const ranks: { readonly [Code in RemedyCode]?: RemedyRank } = {
   'enclose-flames': 1,
   'no-flames': 1,
   substitute: 1,
+  'light-later': 1,
   'choose-vessel': 1,
   'fold-runner': 1,
   cheaper: 1,

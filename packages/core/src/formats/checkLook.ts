@@ -56,7 +56,8 @@ function usedPieces(look: Look): Fault[] {
   })
 }
 
-function placedFaults(look: Look, placed: Placed, place: string): Fault[] {
+/** What is wrong with one placed piece. */
+export function placedFaults(look: Look, placed: Placed, place: string): Fault[] {
   const index = pieceIndex(look)
   const piece = index.get(placed.pieceId)
   if (!piece) return [{ place: `${place}/pieceId`, message: `names the piece ${placed.pieceId}, which the look does not carry` }]

@@ -43,7 +43,8 @@ export function fillOffer(value: unknown): unknown {
 /** The same for one piece. */
 export function fillPiece(value: unknown): unknown {
   const piece = filled(value, pieceDefaults)
-  return isRecord(piece) ? filled(piece, own<Readonly<Record<string, unknown>>>(plainOfKind, String(piece['kind'])) ?? {}) : piece
+  if (!isRecord(piece) || typeof piece['kind'] !== 'string') return piece
+  return filled(piece, own<Readonly<Record<string, unknown>>>(plainOfKind, piece['kind']) ?? {})
 }
 
 function fillPlaced(value: unknown): unknown {

@@ -25,7 +25,8 @@ const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
 const nullableId = { ...id, type: ['string', 'null'] } as const
 const idOrNull = { $ref: '#/$defs/idOrNull' } as const
 const text = { type: 'string', maxLength: 200 } as const
-const size = { type: 'number', exclusiveMinimum: 0, maximum: 20_000 } as const
+/** The least is a tenth of a millimeter: nothing on a table is thinner, and what is divided by stays sane. */
+const size = { type: 'number', minimum: 0.1, maximum: 20_000 } as const
 const sizeOrZero = { type: 'number', minimum: 0, maximum: 20_000 } as const
 const grams = { type: 'number', minimum: 0, maximum: 1_000_000 } as const
 const position = { type: 'number', minimum: -20_000, maximum: 20_000 } as const
@@ -235,7 +236,7 @@ const placed = object({
   candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
   arrangement: orNull(
     object({
-      stems: list(object({ stemId: { $ref: '#/$defs/id' }, count }), 40),
+      stems: list(object({ stemId: { $ref: '#/$defs/id' }, count: { ...count, maximum: 5000 } }), 40),
       riseMm: sizeOrZero,
       spreadMm: size,
       mechanics: { enum: [...mechanicsNames, null] }

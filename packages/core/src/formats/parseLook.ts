@@ -2,6 +2,7 @@ import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv'
 import type { Look } from '../design/look.js'
 import { isCalendarDay } from '../units/clock.js'
 import { checkLook } from './checkLook.js'
+import { danglingIds } from './danglingIds.js'
 import { factsSchema } from './factsSchema.js'
 import type { Fault, Parsed } from './fault.js'
 import { fillLook, isRecord } from './fillLook.js'
@@ -51,7 +52,10 @@ export function parseLook(text: string): Parsed<Look> {
   } catch (error) {
     return { ok: false, faults: [{ place: '', message: `not JSON: ${(error as Error).message}` }] }
   }
-  return validateLook(value)
+  const parsed = validateLook(value)
+  if (!parsed.ok) return parsed
+  const faults = danglingIds(parsed.value).slice(0, MOST_FAULTS)
+  return faults.length > 0 ? { ok: false, faults } : parsed
 }
 
 /**

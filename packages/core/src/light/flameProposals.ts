@@ -38,7 +38,7 @@ export function nearFlameProposals(look: Look, finding: NearFlame, around: Surro
 }
 
 /** Whether a holder's glass rises above the whole flame. */
-export function encloses(holder: Holder, candle: Candle): boolean {
+function encloses(holder: Holder, candle: Candle): boolean {
   return holder.chimney !== null && holder.chimney.rimMm >= holder.heightMm + candle.heightMm + flameHeightMm[candle.form]
 }
 

@@ -1,11 +1,14 @@
+import { heroOf } from '../centerpiece/hero.js'
+import { standings } from '../centerpiece/standing.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { newDish } from '../design/menu.js'
 import { allSettings } from '../design/settingIds.js'
 import { glassFor } from '../reference/portions.js'
+import { footprintMm2 } from '../geometry/footprint.js'
 import { numberedId } from '../units/slug.js'
-import { cheapestOf, priceOf } from '../money/cheapestOffer.js'
+import { cheapestOf, priceOf } from '../design/cheapestOffer.js'
 import { buffetRun } from './buffet.js'
 import { dishFor } from './diet.js'
 import { servings, vesselsFor, type Serving } from './dishes.js'
@@ -57,10 +60,28 @@ export function dishProposals(look: Look, finding: DishFinding): Proposal[] {
   return [
     ...(finding.code === 'dish.tool' ? [...toolsToGet(look, serving, change), ...tools.slice(0, 3)] : vessels),
     ...(finding.code === 'dish.room' && serving.dish.spots.length > 0 ? [{ code: 'find-place' as const, edit: change({ spots: [] }), params: {} }] : []),
+    ...(finding.code === 'dish.room' ? clearedForIt(look) : []),
     ...(finding.code === 'dish.room' ? [{ code: 'serve-buffet' as const, edit: change({ service: 'buffet' }), params: {} }] : []),
     { code: 'serve-plated', edit: change({ service: 'plated' }), params: {} },
     { code: 'skip-dish', edit: skip, params: { dishId } }
   ]
+}
+
+/** So many pieces of the middle are tried. */
+const PIECES_TRIED = 6
+
+/** A piece of the middle cleared before people eat, the largest first but for the one that is seen first. */
+function clearedForIt(look: Look): Proposal[] {
+  const hero = heroOf(look)
+  const free = standings(look).filter(({ placed, carrierId }) => carrierId === null && placed.atMeal && placed.id !== hero)
+  return free
+    .sort((a, b) => footprintMm2(b.foot) - footprintMm2(a.foot))
+    .slice(0, PIECES_TRIED)
+    .map(({ placed }) => ({
+      code: 'clear-for-meal' as const,
+      edit: makeEdit(look, 'clear-for-meal', (draft) => void (draft.centerpiece.find((one) => one.id === placed.id)!.atMeal = false)),
+      params: { placedId: placed.id }
+    }))
 }
 
 /** A tool of the right kind bought, where a shop has one, or borrowed. */
@@ -70,7 +91,7 @@ function toolsToGet(look: Look, serving: Serving, change: (part: Partial<Serving
   return sold ? [{ code: 'buy', edit: change({ toolId: sold.piece.id }), params: { pieceId: sold.piece.id, ...priceOf(sold, serving.vessels) } }] : []
 }
 
-/** A dish more in the course, without what the guest does not eat. */
+/** A dish more in the course, without what the guest does not eat, brought on the plate. */
 export function dietProposals(look: Look, finding: FindingOf<'diet.none'>): Proposal[] {
   const { guestId, course } = finding.at
   const guest = look.guests.find((one) => one.id === guestId)
@@ -78,7 +99,14 @@ export function dietProposals(look: Look, finding: FindingOf<'diet.none'>): Prop
   if (!guest || !like) return []
   const id = numberedId('dish', look.menu.dishes)
   const asked = dishFor(guest.diet)
-  const extra = { ...newDish(id, like.course), ...asked, spots: [], portion: like.portion, takenPercent: Math.ceil(100 / look.guests.length) }
+  const extra = {
+    ...newDish(id, like.course),
+    ...asked,
+    spots: [],
+    portion: like.portion,
+    service: 'plated' as const,
+    takenPercent: Math.ceil(100 / look.guests.length)
+  }
   return [{ code: 'add-dish', edit: makeEdit(look, 'menu', (draft) => void draft.menu.dishes.push(extra)), params: { name: asked.name } }]
 }
 

@@ -22,8 +22,8 @@ export const GRADED_WITHIN = 0.15
 /** Moment of the visual weight about each axis, as a share of half the free length: derived, handbook section 5. */
 export const BALANCE_MOST: Record<Symmetry, number> = { symmetric: 0.08, 'by-weight': 0.2 }
 
-/** Covered share of the free middle, least and most: our own starting values. */
-export const FULLNESS_SHARE: Record<Fullness, readonly [number, number]> = { sparse: [0.1, 0.2], usual: [0.25, 0.4], lush: [0.45, 0.65] }
+/** Covered share of the free middle, least and most, with no gap between one and the next: our own starting values. */
+export const FULLNESS_SHARE: Record<Fullness, readonly [number, number]> = { sparse: [0.1, 0.23], usual: [0.22, 0.42], lush: [0.42, 0.65] }
 
 /** No piece wider than this share of the free width: common practice, no source. */
 export const WIDTH_SHARE_MOST = 0.75

@@ -1,8 +1,11 @@
+import { moveProposal } from '../centerpiece/centerpieceProposals.js'
+import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { applyEdit, makeEdit } from '../design/edit.js'
 import { piecesOf } from '../design/find.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look, Side } from '../design/look.js'
 import { CHAIR_GAP_MM, chairWidthMm, seatRoomMm, wheelchairMm } from '../reference/room.js'
+import { lowerProposals } from '../florals/lowerProposals.js'
 import { headsProposals, leafProposals, mostGuests, seatingProposals } from '../seating/seatingProposals.js'
 import { seatPlan, type SeatPlan } from '../seating/seatPlan.js'
 
@@ -97,11 +100,18 @@ export function behindProposals(look: Look, { at: { side }, measured, limit }: F
   ]
 }
 
-export function fixtureProposals(look: Look, { measured, limit }: FindingOf<'fixture.low'>): Proposal[] {
+/** The middle lower or shifted from under the lamp; the lamp higher only then. */
+export function fixtureProposals(look: Look, { at, measured, limit }: FindingOf<'fixture.low'>, around: Surroundings): Proposal[] {
   if (!look.room.fixture) return []
+  const placed = look.centerpiece.find((one) => one.id === at.placedId)
+  const overMm = measured.heightMm - limit.heightMm
+  const riseMm = placed?.arrangement?.riseMm ?? 0
+  const lower = riseMm > overMm ? lowerProposals(look, at.placedId, [(riseMm - overMm) / riseMm - 0.01]) : []
+  const lampMm = look.room.fixture.widthMm / 2
+  const spot = freeSpot(look, at.placedId, around, (moved) => moved.every((one) => Math.hypot(one.pose.x, one.pose.y) > lampMm + one.reachMm))
   const toMm = Math.ceil(look.room.fixture.bottomMm + measured.heightMm - limit.heightMm)
   const raise = makeEdit(look, 'room', (draft) => void (draft.room.fixture && (draft.room.fixture.bottomMm = toMm)))
-  return [{ code: 'raise-fixture', edit: raise, params: { heightMm: toMm } }]
+  return [...lower, ...(spot ? [moveProposal(look, at.placedId, spot)] : []), { code: 'raise-fixture', edit: raise, params: { heightMm: toMm } }]
 }
 
 export function seamProposals(look: Look): Proposal[] {

@@ -1,4 +1,5 @@
 import { standingPart } from '../centerpiece/parts.js'
+import { surroundingsPart } from '../centerpiece/surroundings.js'
 import { planPart } from '../seating/parts.js'
 import { part } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
@@ -29,7 +30,7 @@ export const roomSubject = subject({
     'chair.wide': chairProposals,
     'bench.short': benchProposals,
     'room.behind': behindProposals,
-    'fixture.low': fixtureProposals,
+    'fixture.low': (look, finding, get) => fixtureProposals(look, finding, get(surroundingsPart)),
     'table.seam': seamProposals,
     'high-chair.age': highChairProposals
   }

@@ -71,6 +71,11 @@ export function fewerGuests(look: Look, count: number, heads = look.table.heads)
   const edit = makeEdit(look, 'guests', (draft) => {
     draft.table.heads = heads
     draft.guests = draft.guests.filter((guest) => stay.has(guest.id))
+    for (const guest of draft.guests) {
+      guest.near = guest.near.filter((id) => stay.has(id))
+      guest.apart = guest.apart.filter((id) => stay.has(id))
+    }
+    draft.kinds.byGuest = draft.kinds.byGuest.filter(({ guestId }) => stay.has(guestId))
   })
   return { code: 'fewer-guests', edit, params: { count, awayIds: look.guests.flatMap(({ id }) => (stay.has(id) ? [] : [id])) } }
 }

@@ -7,12 +7,12 @@ import type { Look } from '../design/look.js'
 import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
 import { smallerSetting } from './smallerSetting.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
-import { seatPlan } from '../seating/seatPlan.js'
-import { cheapestOf, priceOf } from '../money/cheapestOffer.js'
+import { cheapestOf, priceOf } from '../design/cheapestOffer.js'
 import { flatwareFor } from '../placing/flatwareFor.js'
-import { laidItems, settingCrowding } from './settingCrowding.js'
+import { laidPlaces } from './laidPlaces.js'
+import { settingCrowding } from './settingCrowding.js'
 import { settingItems } from '../placing/settingItems.js'
-import { placeLayouts, widestLayout } from './settingKinds.js'
+import { widestLayout } from './settingKinds.js'
 
 /** Ways to make crowded settings fit, the least disturbing first. */
 export function crowdedProposals(look: Look): Proposal[] {
@@ -66,11 +66,9 @@ function guestsThatFit(look: Look): Proposal[] {
 
 /** Whether nobody's things run into a neighbor's. */
 function fitsBeside(look: Look): boolean {
-  const { places } = seatPlan(look)
-  const layouts = placeLayouts(look, places)
-  const laid = places.map((place, i) => laidItems(place, layouts[i]!.layout, layouts[i]!.mirrored))
+  const { plan, layouts, laid } = laidPlaces(look)
   const all = layouts.map((one) => one.layout)
-  return settingCrowding(laid, places, widestLayout(all, settingItems(look))).length === 0
+  return settingCrowding(laid, plan.places, widestLayout(all, settingItems(look))).length === 0
 }
 
 /** A pattern piece for the missing role, or the menu without the course that asks for it. */

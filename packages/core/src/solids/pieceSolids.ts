@@ -52,7 +52,7 @@ function riserSolids({ extent, heightMm, legs, material }: Riser): Solid[] {
 }
 
 /** How thick the top of a stand on legs is: as its material is worked, never more than a third of its height. */
-export function riserTopMm({ heightMm, material }: Pick<Riser, 'heightMm' | 'material'>): number {
+function riserTopMm({ heightMm, material }: Pick<Riser, 'heightMm' | 'material'>): number {
   return Math.min(heightMm / 3, Math.max(TOP_MM, 2 * shellMm[material]))
 }
 

@@ -153,9 +153,9 @@ function wallAround(stand: Standing, byId: ReadonlyMap<string, Standing>): { rea
   return outer && rim !== null ? { rimMm: outer.footMm + rim, of: outer } : undefined
 }
 
-/** Fruit, pods and moss fill a bowl: they lie in it and are not lost. */
+/** Fruit and moss fill a bowl: they lie in it and are not lost. */
 function isFilling({ piece }: Standing): boolean {
-  return piece.kind === 'ornament' && (piece.form === 'fruit' || piece.form === 'pods' || piece.form === 'moss')
+  return piece.kind === 'ornament' && (piece.form === 'fruit' || piece.form === 'moss')
 }
 
 /** A stand is there to be hidden: one that rises above the rim is seen. */

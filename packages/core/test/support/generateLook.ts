@@ -221,6 +221,8 @@ function wildPieces(pieces: Look['pieces'], random: Random): Look['pieces'] {
       ...(cold ? { heatSafe: 'no' as const, foodSafe: 'yes' as const } : {})
     }
     if (small && one.kind === 'napkin') return { ...one, sideMm: 330 }
+    if (small && one.kind === 'plate' && one.role === 'bowl') return { ...one, diameterMm: one.diameterMm + 120 }
+    if (small && one.id === 'fork-salad') return { ...one, material: 'silver' as const }
     if (weak && (one.kind === 'riser' || one.kind === 'tray')) return { ...one, loadG: 60 }
     return noTools && one.kind === 'tool' ? { ...one, owned: 1, tool: 'spoon' } : one
   })
@@ -275,7 +277,7 @@ function wild(look: Look, random: Random): Look {
       arrangement: null
     },
     { ...newPlaced('bowl', 'dough-bowl', -420, 60), turnDeg: 10 },
-    { ...newPlaced('in-bowl', pick(random, ['bud-bottle', 'moss-mat', 'persimmons'])), on: 'bowl' },
+    { ...newPlaced('in-bowl', pick(random, ['bud-bottle', 'pods-poppy', 'persimmons'])), on: 'bowl' },
     { ...newPlaced('in-jug', 'persimmons'), on: 'tall' },
     { ...newPlaced('heron', 'heron-figure', 420, -30), turnDeg: Math.floor(random() * 360) },
     newPlaced('edge-glass', 'cloche-glass', 0, Math.round(look.table.shape.kind === 'rectangle' ? 400 : 520)),

@@ -1,5 +1,5 @@
-import type { Look } from '../design/look.js'
-import type { Offer, Piece } from '../design/piece.js'
+import type { Look } from './look.js'
+import type { Offer, Piece } from './piece.js'
 
 /** A piece with the offer that gives it for least. */
 export interface Sold<P extends Piece = Piece> {
