@@ -113,7 +113,7 @@ export { garlandPaths, layGarland, type GarlandLay } from './centerpiece/layGarl
 export { proposeCenterpiece, SEARCH_ROUNDS, type CenterpieceProposal, type ProposeOptions } from './composer/proposeCenterpiece.js'
 export { heightMap, tallestMm, type HeightMap } from './sight/heightMap.js'
 export { anneal } from './composer/anneal.js'
-export { formatWeight } from './units/weight.js'
+export { formatFood, formatWeight } from './units/weight.js'
 export { alignEdit, alongEdgeEdit, distributeEdit, groupEdit, mirrorAxes, mirrorEdit, movedWith, twinOf, type MirrorAxis } from './arranging/arrangeEdits.js'
 export { cordRoutes, type CordRoute } from './wall/cords.js'
 export { coverThese, type CoverThis } from './composition/coverThese.js'

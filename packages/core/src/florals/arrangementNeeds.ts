@@ -16,8 +16,9 @@ export interface ArrangementNeeds {
   readonly coverWanted: number
   /** Stems of this mix that would reach the wanted cover. */
   readonly stemsWanted: number
-  /** Length to buy at least: depth in the vessel, rise above the rim and the recut. */
-  readonly cutLengthMm: number
+  /** Length the stems are cut to, depth in the vessel and rise above the rim; and to buy at least, with the recut. */
+  readonly cutMm: number
+  readonly buyAtLeastMm: number
   readonly tooShort: readonly { readonly stemId: string; readonly lengthMm: number }[]
 }
 
@@ -38,7 +39,8 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   const headsMm2 = recipe.reduce((sum, line) => sum + line.count * headMm2(line.stem), 0)
   const dome = domeMm2(arrangement)
   const coverWanted = coverShare[fullness]
-  const cutLengthMm = vessel.depthMm + arrangement.riseMm + RECUT_MM
+  const cutMm = vessel.depthMm + arrangement.riseMm
+  const buyAtLeastMm = cutMm + RECUT_MM
   const meanHead = stems > 0 ? headsMm2 / stems : 0
   return {
     stems,
@@ -48,8 +50,9 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
     cover: headsMm2 / dome,
     coverWanted,
     stemsWanted: meanHead > 0 ? Math.ceil((coverWanted * dome) / meanHead - 1e-9) : 0,
-    cutLengthMm,
-    tooShort: recipe.filter(({ stem }) => stem.lengthMm < cutLengthMm - 0.5).map(({ stem }) => ({ stemId: stem.id, lengthMm: stem.lengthMm }))
+    cutMm,
+    buyAtLeastMm,
+    tooShort: recipe.filter(({ stem }) => stem.lengthMm < buyAtLeastMm - 0.5).map(({ stem }) => ({ stemId: stem.id, lengthMm: stem.lengthMm }))
   }
 }
 

@@ -48,7 +48,7 @@ function stemFindings(needs: ArrangementFigures): BareFinding[] {
       severity: 'warn',
       at,
       measured: { lengthMm: Math.min(...needs.tooShort.map((stem) => stem.lengthMm)), kinds: needs.tooShort.length },
-      limit: { lengthMm: needs.cutLengthMm },
+      limit: { lengthMm: needs.buyAtLeastMm },
       because: 'out-of-water'
     })
   return found

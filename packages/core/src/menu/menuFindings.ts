@@ -1,8 +1,9 @@
-import { pieceIndex } from '../design/find.js'
+import { findPiece, pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { Drink } from '../design/menu.js'
 import type { GlassRole } from '../design/piece.js'
+import { allSettings } from '../design/settingIds.js'
 import { glassFor } from '../reference/portions.js'
 import { buffetRun } from './buffet.js'
 import { avoidedBy, verdictOf } from './diet.js'
@@ -15,17 +16,18 @@ export function glassesAsked(menu: Look['menu']): GlassRole[] {
   return [...new Set(asked.map((role) => (menu.oneGlass && role === 'white' ? 'red' : role)))]
 }
 
-type Parts = Pick<Look, 'menu' | 'guests' | 'setting' | 'pieces'>
+type Parts = Pick<Look, 'menu' | 'guests' | 'setting' | 'kinds' | 'pieces'>
 
 /** Drinks without a glass, dishes without a vessel, a liner or room, guests with nothing to eat, a buffet longer than its sideboard. */
 export function menuFindings(look: Parts, all: readonly Serving[], onTable: readonly TableDish[]): BareFinding[] {
   return [...glassFindings(look), ...all.flatMap(dishFindings), ...roomFindings(onTable), ...dietFindings(look), ...buffetFindings(look, all)]
 }
 
+/** A glass for each drink at every kind of place. */
 function glassFindings(look: Parts): BareFinding[] {
   const index = pieceIndex(look)
-  const laid = new Set(look.setting.glassIds.flatMap((id) => (index.get(id)?.kind === 'glass' ? [(index.get(id) as { role: GlassRole }).role] : [])))
-  const has = (role: GlassRole) => laid.has(role) || (look.menu.oneGlass && role === 'red' && laid.has('white'))
+  const laid = allSettings(look).map((setting) => new Set(setting.glassIds.flatMap((id) => findPiece(index, id, 'glass')?.role ?? [])))
+  const has = (role: GlassRole) => laid.every((roles) => roles.has(role) || (look.menu.oneGlass && role === 'red' && roles.has('white')))
   return glassesAsked(look.menu)
     .filter((role) => !has(role))
     .map((role): BareFinding => ({

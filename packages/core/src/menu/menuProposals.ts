@@ -4,6 +4,7 @@ import { makeEdit, type Edit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { newDish } from '../design/menu.js'
+import type { GlassRole } from '../design/piece.js'
 import { allSettings } from '../design/settingIds.js'
 import { glassFor } from '../reference/portions.js'
 import { footprintMm2 } from '../geometry/footprint.js'
@@ -22,7 +23,7 @@ export function glassProposals(look: Look, finding: FindingOf<'glass.missing'>):
     .map((piece) => ({
       code: 'add-glass' as const,
       edit: makeEdit(look, 'setting', (draft) => {
-        for (const setting of allSettings(draft)) setting.glassIds.push(piece.id)
+        for (const setting of allSettings(draft)) if (!setting.glassIds.some((id) => isGlass(look, id, role))) setting.glassIds.push(piece.id)
       }),
       params: { pieceId: piece.id }
     }))
@@ -34,6 +35,11 @@ export function glassProposals(look: Look, finding: FindingOf<'glass.missing'>):
     ...(role === 'white' || role === 'red' ? [{ code: 'one-glass' as const, edit: one, params: {} }] : []),
     { code: 'no-drink', edit: none, params: { drinks: drink } }
   ]
+}
+
+function isGlass(look: Look, id: string, role: GlassRole): boolean {
+  const piece = look.pieces.find((one) => one.id === id)
+  return piece?.kind === 'glass' && piece.role === role
 }
 
 type DishFinding = FindingOf<'dish.vessel' | 'dish.liner' | 'dish.room' | 'dish.tool' | 'dish.heat'>

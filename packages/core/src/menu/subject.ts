@@ -16,7 +16,7 @@ export const menuSubject = subject({
   name: 'menu',
   figures: { serving },
   findings: part({
-    reads: ['menu', 'guests', 'setting', 'pieces'],
+    reads: ['menu', 'guests', 'setting', 'kinds', 'pieces'],
     needs: { served: servedPart, onTable: tableDishesPart },
     work: (look, needed) => menuFindings(look, needed.served, needed.onTable)
   }),

@@ -2,7 +2,7 @@ import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece, SupplyUse } from '../design/piece.js'
 import { mechanicsOf } from '../florals/mechanics.js'
-import { cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply } from '../reference/supplies.js'
+import { CELLS_PER_STRAND, cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply } from '../reference/supplies.js'
 
 /** So many of a supply, and the code of what calls for it. */
 export interface SupplyNeed {
@@ -52,6 +52,8 @@ function addCandles(look: Parts, add: Add): void {
   const index = pieceIndex(look)
   let flames = 0
   for (const placed of look.centerpiece) {
+    const strand = findPiece(index, placed.pieceId, 'ornament')
+    if (strand?.form === 'lights' && strand.cordMm === null) add('aa-cell', CELLS_PER_STRAND, 'cells')
     const candle = findPiece(index, placed.candle?.candleId, 'candle')
     if (!candle) continue
     if (candle.burn.kind === 'flameless') {
@@ -65,11 +67,18 @@ function addCandles(look: Parts, add: Add): void {
   add('lighter', flames > 0 ? 1 : 0, 'flames')
 }
 
+/** Cloth takes dye; metal, wood and the rest take polish or spray. */
+function isWoven({ material }: Piece): boolean {
+  return material === 'linen' || material === 'cotton' || material === 'wool'
+}
+
 /** One tin or packet for all pieces that need it; linen wash a dose for every eight textiles. */
 function addCare(look: Parts, used: ReadonlySet<string>, add: Add): void {
   const laid = look.pieces.filter((piece) => used.has(piece.id))
   add('polish', laid.some((piece) => piece.first.includes('polish')) ? 1 : 0, 'care')
-  add('dye', laid.some((piece) => piece.first.includes('recolor')) ? 1 : 0, 'care')
+  const recolored = laid.filter((piece) => piece.first.includes('recolor'))
+  add('dye', recolored.some(isWoven) ? 1 : 0, 'care')
+  add('polish', recolored.some((piece) => !isWoven(piece)) ? 1 : 0, 'care')
   const textiles = laid.filter((piece) => ['napkin', 'cloth', 'runner'].includes(piece.kind) && piece.first.includes('wash'))
   add('linen-care', textiles.length, 'care')
 }

@@ -9,6 +9,9 @@ export const FOAM_FILL = 0.6
 /** Mouths wider than this get a grid of tape to keep stems upright: our own starting value. */
 export const TAPE_FROM_MOUTH_MM = 90
 
+/** A strand of lights without a cord runs on three: common practice, no source. */
+export const CELLS_PER_STRAND = 3
+
 /** Cells in one flameless candle by form (common practice; the candle's own label comes first). */
 export const cellsPerFlameless = {
   taper: { use: 'aa-cell', count: 2 },

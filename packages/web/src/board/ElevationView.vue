@@ -82,6 +82,15 @@ const hang = computed(() => {
   }
 })
 
+/** What the table stands on, as one sees it from here; a pedestal in the middle. */
+const legs = computed(() => {
+  if (props.plan.supports.length === 0) return [{ x: 0, halfMm: halfMm.value * 0.16 }]
+  return props.plan.supports.map((support) => {
+    const upright = Math.abs(Math.sin(support.turnRad)) > 0.5 !== props.turned
+    return { x: alongMm(support, props.turned), halfMm: upright ? support.halfYMm : support.halfXMm }
+  })
+})
+
 const glasses = computed(() =>
   props.plan.places.flatMap((place) =>
     (props.layouts[place.number - 1]?.layout.items ?? [])
@@ -155,7 +164,16 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
     />
     <ellipse :cy="face.z" :rx="FACE_HALF_WIDTH_MM" :ry="FACE_HALF_HEIGHT_MM" />
   </g>
-  <rect :x="-halfMm * 0.16" :y="-300" :width="halfMm * 0.32" height="280" :fill="shade(look.table.color, -0.15)" fill-opacity="0.55" />
+  <rect
+    v-for="(leg, i) in legs"
+    :key="`leg${i}`"
+    :x="leg.x - leg.halfMm"
+    y="-300"
+    :width="2 * leg.halfMm"
+    height="280"
+    :fill="shade(look.table.color, -0.15)"
+    fill-opacity="0.55"
+  />
   <rect :x="-halfMm" y="-30" :width="2 * halfMm" height="30" rx="8" :fill="look.table.color" :stroke="shade(look.table.color, -0.3)" stroke-width="3" />
   <g v-if="cloth && hang">
     <path :d="hang.path" :fill="cloth.color" :stroke="cloth.accent" stroke-width="3.500" stroke-linejoin="round" />

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import {
+  clothDrop,
+  clothOutline,
+  joinedExtent,
   extentSize,
   findPiece,
   grown,
@@ -46,6 +49,12 @@ const runner = computed(() => {
 /** What the stylist has yet to cover: holes, slits, stains and the seam of two cloths. */
 const spots = computed(() => props.spots?.filter((spot) => !spot.covered) ?? [])
 const lapped = computed(() => cloth.value !== undefined && props.look.linens.lapMm !== null)
+/** The cloth's own edge where it leaves part of the table bare: a round one on a rectangle, or one too small. */
+const bareCloth = computed(() => {
+  if (!cloth.value || props.plan.outline.kind === 'polygon') return undefined
+  const extent = joinedExtent(cloth.value.extent, props.look.linens.lapMm)
+  return clothDrop(extent, props.plan.outline).leastMm < 0 ? clothOutline(extent) : undefined
+})
 const clipId = computed(() => `table-${props.look.id}`)
 const seams = computed(() => tableSeams(props.look.table.shape))
 const chairHalf = computed(() => Math.min(340, props.look.table.chair.kind === 'bench' ? 250 : props.look.table.chair.widthMm / 2) / 205)
@@ -89,7 +98,10 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
     <path :d="outlinePath(plan.outline)" fill="#2b2420" fill-opacity="0.14" transform="translate(8 -14)" />
     <path :d="outlinePath(plan.outline)" :fill="look.table.color" :stroke="shade(look.table.color, -0.35)" stroke-width="5" />
     <path v-if="!cloth" :d="outlinePath(grown(plan.outline, -34))" fill="none" :stroke="shade(look.table.color, -0.2)" stroke-width="2.5" />
-    <template v-if="cloth">
+    <g v-if="cloth && bareCloth" :clip-path="`url(#${clipId})`">
+      <path :d="outlinePath(bareCloth)" :fill="cloth.color" :stroke="cloth.accent" stroke-width="6" />
+    </g>
+    <template v-else-if="cloth">
       <path :d="outlinePath(grown(plan.outline, 14))" :fill="cloth.color" :stroke="cloth.accent" stroke-width="4" />
       <path :d="outlinePath(grown(plan.outline, -22))" fill="none" :stroke="cloth.accent" stroke-width="2" stroke-opacity="0.55" />
     </template>

@@ -113,7 +113,7 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
         </ul>
       </div>
     </article>
-    <p v-if="shown.length === 0 && !done" class="soft small">{{ t('findings.none') }}</p>
+    <p v-if="shown.length === 0 && !done" class="soft small">{{ store.figures ? t('findings.none') : t('findings.measuring') }}</p>
     <p v-if="elsewhere.length > 0" class="soft small elsewhere">
       <router-link v-for="other in elsewhere" :key="other.step" :to="{ name: 'look', params: { id: store.id, step: other.step } }"
         >{{ t(`step.${other.step}`) }} {{ other.count }}</router-link

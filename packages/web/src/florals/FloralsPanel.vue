@@ -115,13 +115,19 @@ const change = (part: Parameters<typeof changeArrangement>[2]) => store.run(chan
         />
         <dl v-if="needs && needs.stems > 0">
           <dt>{{ t('florals.through') }}</dt>
-          <dd :class="{ bad: needs.stems > needs.mouthMost }">{{ t('florals.of', { stems: needs.stems, most: needs.mouthMost }) }}</dd>
+          <dd :class="{ bad: needs.stems > needs.mouthMost }">
+            {{
+              needs.mouthMost > 3 * needs.stems ? t('florals.roomy', { stems: needs.stems }) : t('florals.of', { stems: needs.stems, most: needs.mouthMost })
+            }}
+          </dd>
           <dt>{{ t('florals.cover') }}</dt>
           <dd :class="{ bad: needs.cover < needs.coverWanted - 0.02 }">
             {{ t('florals.coverOf', { cover: percent(needs.cover), wanted: percent(needs.coverWanted) }) }}
           </dd>
           <dt>{{ t('florals.cut') }}</dt>
-          <dd :class="{ bad: needs.tooShort.length > 0 }">{{ length(needs.cutLengthMm) }}</dd>
+          <dd>{{ length(needs.cutMm) }}</dd>
+          <dt>{{ t('florals.buyAtLeast') }}</dt>
+          <dd :class="{ bad: needs.tooShort.length > 0 }">{{ length(needs.buyAtLeastMm) }}</dd>
         </dl>
       </template>
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  formatFood,
   courseKinds,
   eatenWith,
   pieceIndex,
@@ -16,6 +17,7 @@ import { X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
+import { usePreferences } from '../stores/preferences.js'
 import CheckField from '../shell/CheckField.vue'
 import CountField from '../shell/CountField.vue'
 import SelectField from '../shell/SelectField.vue'
@@ -33,13 +35,15 @@ const choices = computed(() => {
   return vessel.value && !found.includes(vessel.value) ? [vessel.value, ...found] : found
 })
 const reach = computed(() => Math.max(0, ...props.onTable.filter((one) => one.at).map((one) => one.inReach)))
+const preferences = usePreferences()
+const food = (amount: number, of: 'g' | 'ml') => formatFood(amount, of, preferences.unit)
 const told = computed(() => {
   const s = props.serving
   if (!s) return []
   const name = vessel.value?.name ?? ''
   return [
-    t('menu.amount', { amount: s.amount, unit: s.unit, portions: Math.round(s.portions * 10) / 10 }),
-    ...(s.vessels === 0 ? [] : [s.holds === null ? t('menu.noHold') : t('menu.holds', { vessels: s.vessels, piece: name, holds: s.holds, unit: s.unit })]),
+    t('menu.amount', { amount: food(s.amount, s.unit), portions: Math.round(s.portions * 10) / 10 }),
+    ...(s.vessels === 0 ? [] : [s.holds === null ? t('menu.noHold') : t('menu.holds', { vessels: s.vessels, piece: name, holds: food(s.holds, s.unit) })]),
     ...(s.vessels === 0 ? [] : [s.toolId === null ? t('menu.noTool') : t('menu.with', { tool: index.value.get(s.toolId)?.name ?? '' })]),
     ...(s.vessels > 0 && s.labels && s.service !== 'plated' ? [t(`menu.food.${s.labels.foodSafe}`)] : []),
     ...(s.liner ? [t('menu.liner')] : []),

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { stepOf } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
+import { isBegun } from './begun.js'
 import { steps, type Step } from './steps.js'
 
 defineProps<{ id: string; step: Step }>()
@@ -28,7 +29,7 @@ const counts = computed(() => {
     >
       <span>{{ t(`step.${s}`) }}</span>
       <span v-if="counts.get(s)" class="count">{{ counts.get(s) }}</span>
-      <span v-else-if="store.figures" class="fine" aria-hidden="true">✓</span>
+      <span v-else-if="store.figures && store.look && isBegun(store.look, s)" class="fine" aria-hidden="true">✓</span>
     </router-link>
     <span class="gap" />
     <router-link to="/cupboard" class="other">{{ t('nav.cupboard') }}</router-link>

@@ -117,7 +117,7 @@ export const buyWords = {
   draw: 'Draw from the reserve',
   drawCause: 'What for',
   drawDo: 'Draw',
-  noDraws: 'Nothing drawn yet. Each draw needs a cause; causes teach the next brief.',
+  noDraws: 'Nothing drawn yet. Each draw needs a cause.',
   noBought: 'Nothing bought yet. Mark lines bought in Shopping, with the price really paid.',
   undoBought: 'Not bought after all',
   paid: 'Paid',

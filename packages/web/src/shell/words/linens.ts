@@ -40,6 +40,6 @@ export const linensWords = {
   rowHint: 'Moss, greens, small jars: laid along the middle from end to end, each a piece of its own that can be moved.',
   pad: 'Felt or heat pad underneath',
   each: 'One cloth for each of {n} tables.',
-  care: 'New textiles: labels off, washed. Every textile: pressed the day before, unless it is marked crease-free.',
+  care: 'New textiles: labels off, washed. Every textile: pressed the day before.',
   range: '{least} to {most} for this style'
 }

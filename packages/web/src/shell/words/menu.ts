@@ -30,7 +30,7 @@ export const menuWords = {
   oneGlass: 'One all-purpose glass for white and red',
   sideboard: 'Sideboard, length',
   noSideboard: 'not measured',
-  amount: '{amount} {unit} for {portions} portions',
+  amount: '{amount} for {portions} portions',
   holds: '{vessels} × {piece}, each holds {holds} {unit}',
   noHold: 'no vessel yet',
   with: 'with {tool}',

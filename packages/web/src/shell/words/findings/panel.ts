@@ -5,6 +5,7 @@ export const findingsWords = {
   elsewhere: '{n} more elsewhere',
   doIt: 'Do it',
   looking: 'Trying remedies …',
+  measuring: 'Working it out …',
   undone: 'Undo',
   applied: 'Done: {what}',
   close: 'Close',
