@@ -46,7 +46,7 @@ describe('an arrangement', () => {
   })
 
   it('is cut to depth in the vessel, rise and an inch and a half, and says which stems are too short', () => {
-    expect(needs(200).cutLengthMm).toBeCloseTo(jug.depthMm + 200 + 38.1, 6)
+    expect(needs(200).buyAtLeastMm).toBeCloseTo(jug.depthMm + 200 + 38.1, 6)
     const stem = findPiece(index, 'rose-garden', 'stem')!
     const longest = stem.lengthMm - jug.depthMm - 38.1
     expect(needs(longest).tooShort).toEqual([])

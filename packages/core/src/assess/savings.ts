@@ -1,5 +1,5 @@
 import { applyEdit, makeEdit } from '../design/edit.js'
-import type { Proposal, Remedy } from '../design/finding.js'
+import { findingKey, type Proposal, type Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { clearUses, pieceUses, type UseRole } from '../design/pieceUses.js'
 import { swapProposals } from '../design/swap.js'
@@ -8,7 +8,7 @@ import type { Assessor } from './assess.js'
 
 /** A way to spend less, with what it does to the look. */
 export type Saving = Proposal &
-  Pick<Remedy, 'effect'> & {
+  Pick<Remedy, 'effect' | 'brings'> & {
     readonly savingCents: number
     /** The piece on whose line it saves. */
     readonly onPieceId: string
@@ -46,9 +46,12 @@ function leaveOut(look: Look, pieceId: string): Proposal[] {
 /** The best swap and the leaving out; one swap a line is enough to choose from. */
 function bestOf(assessor: Assessor, look: Look, onPieceId: string, proposals: readonly Proposal[]): Saving[] {
   const tried = proposals.map((proposal): Saving => {
-    const effect = assessor.effectOf(look, applyEdit(look, proposal.edit))
+    const after = applyEdit(look, proposal.edit)
+    const had = new Set(assessor.measure(look).each.map(findingKey))
+    const brings = assessor.measure(after).each.filter((one) => !had.has(findingKey(one)))
+    const effect = assessor.effectOf(look, after)
     const left = effect.find((one) => one.figure === 'leftCents')
-    return { ...proposal, effect, onPieceId, savingCents: left ? left.after - left.before : 0 }
+    return { ...proposal, effect, brings, onPieceId, savingCents: left ? left.after - left.before : 0 }
   })
   const swaps = tried.filter((one) => one.code === 'swap').sort((a, b) => b.savingCents - a.savingCents)
   return [...swaps.slice(0, 1), ...tried.filter((one) => one.code !== 'swap')]

@@ -209,7 +209,7 @@ function checklistOf(standing: readonly Standing[], index: PieceIndex): Pick<Com
   const stems = standing.flatMap((one) => (one.placed.arrangement?.stems ?? []).map(({ stemId }) => index.get(stemId)))
   return {
     green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
-    lit: standing.some((one) => one.candle !== null),
+    lit: standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
     useful: standing.some(
       (one) => one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
     )

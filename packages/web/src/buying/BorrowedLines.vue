@@ -28,7 +28,6 @@ const nameOf = (pieceId: string) => index.value.get(pieceId)?.name ?? pieceId
       />
       <el-date-picker
         :model-value="one.backDay ?? ''"
-        size="small"
         value-format="YYYY-MM-DD"
         :placeholder="t('buy.backDay')"
         :aria-label="`${t('buy.backDay')}: ${nameOf(one.pieceId)}`"

@@ -12,6 +12,7 @@ import LengthField from '../shell/LengthField.vue'
 import CarryFields from './CarryFields.vue'
 import FactFields from './FactFields.vue'
 import FlawFields from './FlawFields.vue'
+import KindFields from './KindFields.vue'
 import { choicesOf, reshaped, sizesOf } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
@@ -180,6 +181,7 @@ function setPhoto(photoId: string | null): void {
         t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
       }}</template>
     </p>
+    <KindFields :piece="piece" @change="set" />
     <CarryFields :piece="piece" @change="set" />
     <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
     <OtherUses :item="item" @add="emit('add', $event)" />

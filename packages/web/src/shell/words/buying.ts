@@ -109,7 +109,7 @@ export const buyWords = {
   cap: 'Cap',
   taxPercent: 'Sales tax, %',
   taxMode: { included: 'in the prices', added: 'added at the till' },
-  planned: 'Planned',
+  planned: 'To buy',
   actual: 'Spent',
   difference: 'Left of cap',
   ofTotal: '{percent} % of the total {total}',
