@@ -25,7 +25,7 @@ describe('distances by what burns', () => {
     [13 * inch, []],
     [11 * inch, [['flame.guidance', 'note', 'fresh']]],
     [4.1 * inch, [['flame.guidance', 'note', 'fresh']]],
-    [3.9 * inch, [['flame.near', 'warn', 'fresh']]],
+    [3.8 * inch, [['flame.near', 'warn', 'fresh']]],
     [0.5 * inch, [['flame.near', 'stop', 'touches']]]
   ])('fresh flowers %f mm beside a flame', (gapMm, told) => {
     expect(near([roses(), taper(100 + gapMm)])).toEqual(told)

@@ -94,6 +94,8 @@ export interface FindingShapes {
   'piece.tips': Shape<AtPiece, { tiltDeg: number; heightMm: number; footMm: number }, { tiltDeg: number }, 'ten-degrees' | 'bumped'>
   'piece.edge': Shape<AtPiece, { distanceMm: number }, { distanceMm: number }, 'glass-edge'>
   'edge.hands': Shape<AtTable, { pieces: number }, { distanceMm: number }, 'small-hands'>
+  'hands.small': Shape<AtTable, { pieces: number }, { pieces: number }, 'coin-cells' | 'small-parts'>
+  'hands.cloth': Shape<AtLinen, { pieces: number }, { pieces: number }, 'pull'>
   'edge.tail': Shape<AtTable, { pieces: number }, { distanceMm: number }, 'tail'>
   'piece.sunk': Shape<AtTwo, { showsMm: number; heightMm: number }, { showsMm: number; riserMm: number }, 'below-rim' | 'riser-shows'>
   'piece.opening': Shape<AtTwo, { widthMm: number }, { widthMm: number }, 'does-not-pass'>

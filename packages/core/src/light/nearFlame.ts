@@ -17,6 +17,8 @@ export interface Nearness {
 
 const LIMIT_MM = flameClearance.US.fromCombustibleMm
 const SLACK_MM = 0.5
+/** Half of the quarter inch in which lengths are shown: nobody is told of 4 in where 4 in are asked. */
+const SHOWN_MM = 3.2
 /** What is lower lies flat: our own starting value. */
 const UPRIGHT_MM = 45
 
@@ -33,7 +35,7 @@ export function nearness(flame: Flame, { solid, fuel, flat }: Burns, strict: boo
   const overMm = solid.z0Mm - flame.highMm
   if (overMm >= 0 && aside < PLUME_MM + PLUME_SPREAD * overMm) return plume(Math.hypot(aside, overMm))
   const belowMm = flame.lowMm - solid.z1Mm
-  if (belowMm >= 0 && (fuel === 'wood' || ((fuel === 'fresh' || flat) && belowMm >= FRESH_CLEAR_MM - SLACK_MM))) return undefined
+  if (belowMm >= 0 && (fuel === 'wood' || ((fuel === 'fresh' || flat) && belowMm >= FRESH_CLEAR_MM - SHOWN_MM))) return undefined
   const distanceMm = flameDistanceMm(flame, solid)
   return fuel === 'dry' ? dry(distanceMm) : green(distanceMm, strict)
 }
@@ -60,7 +62,7 @@ function green(distanceMm: number, strict: boolean): Nearness | undefined {
   if (distanceMm >= LIMIT_MM - SLACK_MM) return undefined
   const limitMm = strict ? LIMIT_MM : FRESH_CLEAR_MM
   if (distanceMm < TOUCHING_MM) return { severity: 'stop', because: 'touches', distanceMm, limitMm }
-  if (distanceMm < FRESH_CLEAR_MM - SLACK_MM) return { severity: 'warn', because: 'fresh', distanceMm, limitMm }
+  if (distanceMm < FRESH_CLEAR_MM - SHOWN_MM) return { severity: 'warn', because: 'fresh', distanceMm, limitMm }
   return { severity: strict ? 'warn' : 'guidance', because: strict ? 'strict' : 'fresh', distanceMm, limitMm: LIMIT_MM }
 }
 
@@ -75,7 +77,7 @@ export function nearWall(flame: Flame, around: Standing): Nearness | undefined {
   const overRimMm = flame.lowMm - (footMm + rimMm)
   if (overRimMm >= 0) {
     const distanceMm = Math.hypot(asideMm, overRimMm)
-    return fuel === 'dry' && distanceMm < FRESH_CLEAR_MM - SLACK_MM ? { severity: 'warn', because: 'wall', distanceMm, limitMm: FRESH_CLEAR_MM } : undefined
+    return fuel === 'dry' && distanceMm < FRESH_CLEAR_MM - SHOWN_MM ? { severity: 'warn', because: 'wall', distanceMm, limitMm: FRESH_CLEAR_MM } : undefined
   }
   const near = fuel === 'dry' ? dry(asideMm) : green(asideMm, false)
   return near && near.severity !== 'guidance' ? { ...near, because: 'wall' } : near

@@ -1,6 +1,6 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
-import type { Flatware, FlatwareRole, Glass, Napkin, Plate } from '../design/piece.js'
+import { glassRoles, type Flatware, type FlatwareRole, type Glass, type Napkin, type Plate } from '../design/piece.js'
 import type { FoldKind } from '../design/foldKinds.js'
 import { folds } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
@@ -154,7 +154,9 @@ function glassItems(
   right: readonly SettingItem[],
   above: readonly SettingItem[]
 ): SettingItem[] {
-  const glasses = look.setting.glassIds.map((id) => findPiece(index, id, 'glass')).filter((glass) => glass !== undefined)
+  const glasses = look.setting.glassIds
+    .flatMap((id) => findPiece(index, id, 'glass') ?? [])
+    .sort((a, b) => glassRoles.indexOf(a.role) - glassRoles.indexOf(b.role))
   const items: SettingItem[] = []
   for (const piece of glasses) {
     const r = Math.max(piece.footMm, piece.bowlMm) / 2

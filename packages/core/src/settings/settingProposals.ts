@@ -73,8 +73,13 @@ function fitsBeside(look: Look): boolean {
 
 /** A pattern piece for the missing role, or the menu without the course that asks for it. */
 export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf<'flatware.missing'>): Proposal[] {
-  const add = piecesOf(look, 'flatware')
-    .filter((piece) => piece.role === role && piece.owned > 0)
+  const fitting = piecesOf(look, 'flatware').filter((piece) => piece.role === role)
+  const sold = cheapestOf(
+    look,
+    fitting.filter((piece) => piece.owned === 0)
+  )
+  const add = fitting
+    .filter((piece) => piece.owned > 0 || !sold)
     .sort((a, b) => b.owned - a.owned)
     .slice(0, 2)
     .map((piece) => ({
@@ -82,10 +87,6 @@ export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf
       edit: makeEdit(look, 'setting', (draft) => void draft.setting.flatwareIds.push(piece.id)),
       params: { pieceId: piece.id }
     }))
-  const sold = cheapestOf(
-    look,
-    piecesOf(look, 'flatware').filter((piece) => piece.role === role && piece.owned === 0)
-  )
   const bought = sold
     ? [
         {

@@ -1,6 +1,10 @@
+import type { Draft } from 'immer'
+import { byCloseness } from '../design/closeness.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
-import { kindSpreads, type Look } from '../design/look.js'
+import { kindSpreads, type Look, type PlaceSetting } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
+import { sameJob } from '../design/swap.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { partialSets } from './laying.js'
 import { kindsByPlace } from './settingKinds.js'
@@ -16,37 +20,51 @@ export interface SetSpread {
 }
 
 /**
- * For each plate or glass the household has too few of, kind B with the piece owned most in its stead, spread so that fewest are to buy; an even
- * spread before an uneven one. Only where everybody has the same so far.
+ * For each plate, glass or napkin the household has too few of, a second kind with another of the same kind in its stead, whichever of the two at the
+ * more places, spread so that fewest are to buy; an even spread before an uneven one, the likest piece first. Only where everybody has the same so far.
  */
 export function setSpreads(look: Look): SetSpread[] {
   if (look.kinds.others.length > 0) return []
   const index = pieceIndex(look)
-  const { places } = seatPlan(look)
   return partialSets(look).flatMap(({ pieceId, owned, needed }) => {
     const piece = index.get(pieceId)
     if (!piece || (piece.kind !== 'plate' && piece.kind !== 'glass' && piece.kind !== 'napkin')) return []
-    const alike = look.pieces
-      .filter((other) => other.id !== pieceId && other.kind === piece.kind && (!('role' in other) || !('role' in piece) || other.role === piece.role))
-      .sort((a, b) => b.owned - a.owned)[0]
-    if (!alike || alike.owned === 0) return []
-    const choices = kindSpreads
-      .filter((spread) => spread !== 'same' && spread !== 'by-guest')
-      .map((spread) => {
-        const edit = makeEdit(look, 'setting', (draft) => {
-          const other = structuredClone(look.setting) as typeof draft.setting
-          other.plateIds = other.plateIds.map((id) => (id === pieceId ? alike.id : id))
-          other.glassIds = other.glassIds.map((id) => (id === pieceId ? alike.id : id))
-          if (other.napkin?.pieceId === pieceId) other.napkin.pieceId = alike.id
-          draft.kinds.others = [{ key: 'B', setting: other }]
-          draft.kinds.spread = spread
-        })
-        const b = kindsByPlace({ ...look, kinds: { ...look.kinds, others: [{ key: 'B', setting: look.setting }], spread } }, places).filter(
-          (key) => key === 'B'
-        ).length
-        return { pieceId, otherId: alike.id, spread, short: Math.max(0, needed - b - owned) + Math.max(0, b - alike.owned), edit }
-      })
-    const best = choices.reduce((a, b) => (b.short < a.short ? b : a))
-    return best.short < needed - owned ? [best] : []
+    const others = look.pieces.filter((other) => other.id !== pieceId && other.owned > 0 && sameJob(piece, other))
+    const choices = byCloseness(piece, others).flatMap((other) => spreadsWith(look, piece, other, needed))
+    const best = choices.reduce<SetSpread | undefined>((a, b) => (a && a.short <= b.short ? a : b), undefined)
+    return best && best.short < needed - owned ? [best] : []
   })
+}
+
+/** Every way to spread two pieces over the places: the piece itself at most places, or the other. */
+function spreadsWith(look: Look, piece: Piece, other: Piece, needed: number): SetSpread[] {
+  const { places } = seatPlan(look)
+  return kindSpreads
+    .filter((spread) => spread !== 'same' && spread !== 'by-guest')
+    .flatMap((spread) => {
+      const kinds = { ...look.kinds, others: [{ key: 'B' as const, setting: look.setting }], spread }
+      const b = kindsByPlace({ ...look, kinds }, places).filter((key) => key === 'B').length
+      return [false, true].map((turned) => {
+        const [most, few] = turned ? [other, piece] : [piece, other]
+        const short = Math.max(0, needed - b - most.owned) + Math.max(0, b - few.owned)
+        const edit = makeEdit(look, 'setting', (draft) => {
+          draft.kinds.others = [{ key: 'B', setting: instead(look.setting, piece.id, few.id) as Draft<PlaceSetting> }]
+          draft.kinds.spread = spread
+          draft.setting = instead(look.setting, piece.id, most.id) as Draft<PlaceSetting>
+        })
+        return { pieceId: piece.id, otherId: other.id, spread, short, edit }
+      })
+    })
+}
+
+function instead(setting: PlaceSetting, fromId: string, toId: string): PlaceSetting {
+  const swapped = (ids: readonly string[]) => ids.map((id) => (id === fromId ? toId : id))
+  return {
+    ...structuredClone(setting),
+    plateIds: swapped(setting.plateIds),
+    glassIds: swapped(setting.glassIds),
+    breadPlateId: setting.breadPlateId === fromId ? toId : setting.breadPlateId,
+    napkin: setting.napkin?.pieceId === fromId ? { ...setting.napkin, pieceId: toId } : setting.napkin,
+    starId: setting.starId === fromId ? toId : setting.starId
+  }
 }

@@ -164,6 +164,7 @@ function setPhoto(photoId: string | null): void {
         @update:model-value="set({ [name]: $event }, [name])"
       />
     </div>
+    <KindFields :piece="piece" @change="set" />
     <p v-if="item.facts.assumed.length > 0" class="soft small">
       {{ t('cupboard.assumed', { sizes: list(item.facts.assumed.map((name) => t(`cupboard.sizes.${name}`, name))) }) }}
     </p>
@@ -181,7 +182,6 @@ function setPhoto(photoId: string | null): void {
         t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
       }}</template>
     </p>
-    <KindFields :piece="piece" @change="set" />
     <CarryFields :piece="piece" @change="set" />
     <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
     <OtherUses :item="item" @add="emit('add', $event)" />

@@ -55,6 +55,23 @@ export const middleWords = {
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} from it`,
     because: { 'glass-edge': 'A sleeve sweeps glass off an edge.' }
   },
+  'hands.small': {
+    step: 'centerpiece',
+    title: () => 'Small things where a small child is about',
+    is: ({ measured }) => some(measured.pieces, 'piece', 'pieces'),
+    limit: () => 'out of reach, or closed with a screw',
+    because: {
+      'coin-cells': 'A swallowed coin cell burns within hours: get help at once. Only candles whose lid is screwed down, and count them afterward.',
+      'small-parts': 'Beads and pods come loose and are swallowed.'
+    }
+  },
+  'hands.cloth': {
+    step: 'linens',
+    title: ({ at }, say) => `A small child can pull ${say.piece(at.pieceId)}`,
+    is: ({ measured }) => `${some(measured.pieces, 'thing', 'things')} standing on it`,
+    limit: () => 'nothing hanging within reach, or clips at the edge',
+    because: { pull: 'A child who pulls at the edge brings down what stands on the cloth.' }
+  },
   'edge.hands': {
     step: 'centerpiece',
     title: ({ measured }) => `A toddler reaches ${some(measured.pieces, 'thing', 'things')}`,

@@ -60,6 +60,8 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'cover.bare': 'nothing bare',
   'piece.tips': 'standing firm',
   'piece.edge': 'away from the edge',
+  'hands.small': 'small things and small children',
+  'hands.cloth': 'cloth and small children',
   'edge.hands': 'out of small hands’ reach',
   'edge.tail': 'out of a tail’s reach',
   'piece.sunk': 'nothing sunk',
