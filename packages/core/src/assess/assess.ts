@@ -29,7 +29,7 @@ export function createAssessor(): Assessor {
   const remediesOf = (look: Look) => {
     const before = measure(look)
     const tried = createTrials(measure, look)
-    return (finding: BareFinding) => tryOut(measure, tried, look, before, finding)
+    return (finding: BareFinding) => tryOut(tried, look, before, finding)
   }
   return {
     measure,
@@ -74,7 +74,7 @@ function createTrials(measure: Measure, look: Look): Trials {
  * hero off, only for a stop that nothing else mends. What gives up least of the idea comes first, and before it the same for all places of the
  * finding.
  */
-function tryOut(measure: Measure, tried: Trials, look: Look, before: Measured, finding: BareFinding): Remedy[] {
+function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFinding): Remedy[] {
   const clean: Remedy[] = []
   const trades: Remedy[] = []
   const last: Remedy[] = []
@@ -91,7 +91,7 @@ function tryOut(measure: Measure, tried: Trials, look: Look, before: Measured, f
     else clean.push(remedy)
   }
   const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code)).slice(0, MOST_REMEDIES)
-  if (clean.some((one) => one.code !== 'meant')) return withAll(measure, tried, look, before, finding, byRank(clean))
+  if (clean.some((one) => one.code !== 'meant')) return withAll(tried, look, before, finding, byRank(clean))
   if (trades.length > 0) return [...byRank(trades), ...clean]
   return clean.length > 0 || finding.severity !== 'stop' ? clean : byRank(last)
 }
@@ -128,10 +128,10 @@ function isTrade({ brings }: Remedy, { code, severity }: BareFinding): boolean {
 }
 
 /** The first remedy for one place tried on all, and put first where it mends them all as well. */
-function withAll(measure: Measure, tried: Trials, look: Look, before: Measured, finding: BareFinding, remedies: readonly Remedy[]): Remedy[] {
+function withAll(tried: Trials, look: Look, before: Measured, finding: BareFinding, remedies: readonly Remedy[]): Remedy[] {
   if (!finding.also) return [...remedies]
   for (const one of remedies.filter(({ code }, i) => i === 0 || remedyRank(code) <= 1)) {
-    const edit = editForAll(measure, look, finding, one)
+    const edit = editForAll(look, before, finding, one)
     const keys = [findingKey(finding), ...finding.also.map((placedId) => `${finding.code}@${placedId}`)]
     const all = edit && trial(tried, before, finding, { ...one, edit }, keys)
     if (all && !isTrade(all, finding) && !costsMore(all) && !losesHero(look, all.edit)) return [all, ...remedies]
@@ -140,14 +140,12 @@ function withAll(measure: Measure, tried: Trials, look: Look, before: Measured, 
 }
 
 /** One edit that does to every place of a finding what a remedy does to one. */
-function editForAll(measure: Measure, look: Look, finding: BareFinding, remedy: Remedy): Edit | undefined {
+function editForAll(look: Look, before: Measured, finding: BareFinding, remedy: Remedy): Edit | undefined {
   let state = look
   const edits: Edit[] = []
   for (const placedId of [finding.at.kind === 'piece' ? finding.at.placedId : '', ...(finding.also ?? [])]) {
-    const measured = measure(state)
-    const here = measured.each.find((one) => findingKey(one) === `${finding.code}@${placedId}`)
-    if (!here) continue
-    const same = proposalsFor(state, here, measured).find((one) => isSame(one, remedy))
+    const here = before.each.find((one) => findingKey(one) === `${finding.code}@${placedId}`)
+    const same = here && proposalsFor(state, here, before).find((one) => isSame(one, remedy))
     if (!same) return undefined
     edits.push(same.edit)
     state = applyEdit(state, same.edit)
