@@ -225,7 +225,7 @@ describe('what wants covering', () => {
   })
 
   it('moss of the house at the bare spots, or a scarf over it, clears the finding', () => {
-    const look = withPieces({ ...bare, household: demo.household }, [stool], newPlaced('s', 'stool'))
+    const look = withPieces(bare, [stool], newPlaced('s', 'stool'))
     const finding = assess(look).findings.find((one) => one.code === 'cover.bare')!
     expect(finding.remedies.map((remedy) => remedy.code)).toEqual(expect.arrayContaining(['add-piece', 'drape-over', 'meant']))
     for (const remedy of finding.remedies) expect(find(applyEdit(look, remedy.edit), 'cover.bare')).toBeUndefined()

@@ -8,7 +8,6 @@ export const remedySamples: readonly Sample[] = [
   { code: 'stand-all-on-table', params: { count: 3 } },
   { code: 'napkin-on-plate', params: {} },
   { code: 'find-place', params: {} },
-  { code: 'add-flatware', params: { pieceId: 'fork-salad' } },
   { code: 'enclose-flames', params: { count: 4 } },
   { code: 'cheaper', params: { pieceIds: ['napkin-persimmon', 'ranunculus'], cents: 1840 } },
   { code: 'cord-along', params: { placedId: 'jug', byMm: 120 } }
