@@ -29,7 +29,7 @@ test('settings: the room a setting takes follows its parts, courses bring their 
   await step(page, 'Settings')
   const missing = panel(page).locator('.finding', { hasText: 'No oyster fork in the pattern' })
   await missing.locator('.head').click()
-  await missing.locator('li', { hasText: 'Add ' }).getByRole('button', { name: 'Do it' }).click()
+  await missing.locator('li', { hasText: 'Buy 10' }).getByRole('button', { name: 'Do it' }).click()
   await expect(missing).toHaveCount(0)
   await expect(panel(page).locator('dd', { hasText: 'oyster fork' })).toBeVisible()
   await step(page, 'Buy')

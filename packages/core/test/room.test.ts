@@ -23,9 +23,8 @@ import {
 } from '@hestiad/core'
 import { BoxGeometry, CylinderGeometry, DoubleSide, Mesh, MeshBasicMaterial, Raycaster, Vector3 } from 'three'
 import { describe, expect, it } from 'vitest'
-import { bareLook, firstOf, changed, demoLook, guests, longTable } from './support/looks.js'
+import { bareLook, firstOf, changed, guests, longTable } from './support/looks.js'
 
-const demo = demoLook()
 const bare = bareLook()
 const block = (id: string, lengthMm: number, widthMm: number, heightMm: number) =>
   changed('spool-jar', {

@@ -21,8 +21,10 @@ export interface Assessor {
   readonly effectOf: (before: Look, after: Look) => Effect
 }
 
-/** At most this many remedies are shown for a finding. */
+/** At most this many remedies are shown for a finding; on very large tables fewer are tried, so that an answer comes within seconds. */
 const MOST_REMEDIES = 5
+const LARGE_MIDDLE = 120
+const MOST_ON_LARGE = 2
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()
@@ -79,8 +81,9 @@ function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFindin
   const trades: Remedy[] = []
   const last: Remedy[] = []
   const told = new Set<string>()
+  const most = look.centerpiece.length > LARGE_MIDDLE ? MOST_ON_LARGE : MOST_REMEDIES
   for (const proposal of proposalsFor(look, finding, before)) {
-    if (clean.length >= MOST_REMEDIES) break
+    if (clean.length >= most) break
     const words = JSON.stringify([proposal.code, proposal.params])
     if (told.has(words)) continue
     told.add(words)
