@@ -25,6 +25,7 @@ export interface Assessor {
 const MOST_REMEDIES = 5
 const LARGE_MIDDLE = 120
 const MOST_ON_LARGE = 2
+const TRIES_ON_LARGE = 6
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()
@@ -81,9 +82,10 @@ function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFindin
   const trades: Remedy[] = []
   const last: Remedy[] = []
   const told = new Set<string>()
-  const most = look.centerpiece.length > LARGE_MIDDLE ? MOST_ON_LARGE : MOST_REMEDIES
+  const large = look.centerpiece.length > LARGE_MIDDLE
+  const most = large ? MOST_ON_LARGE : MOST_REMEDIES
   for (const proposal of proposalsFor(look, finding, before)) {
-    if (clean.length >= most) break
+    if (clean.length >= most || (large && told.size >= TRIES_ON_LARGE)) break
     const words = JSON.stringify([proposal.code, proposal.params])
     if (told.has(words)) continue
     told.add(words)

@@ -74,7 +74,7 @@ export function dishProposals(look: Look, finding: DishFinding): Proposal[] {
 }
 
 /** So many pieces of the middle are tried. */
-const PIECES_TRIED = 6
+const PIECES_TRIED = 3
 
 /** A piece of the middle cleared before people eat, the largest first but for the one that is seen first. */
 function clearedForIt(look: Look): Proposal[] {
