@@ -1,8 +1,9 @@
 import { heroOf } from '../centerpiece/hero.js'
 import { applyEdit, type Edit } from '../design/edit.js'
-import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Proposal, type Remedy, type Severity } from '../design/finding.js'
+import { effectFigures, findingKey, type BareFinding, type Effect, type Finding, type Proposal, type Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { remedyRank } from '../design/remedyRank.js'
+import { bringsOf, isGraver } from './brings.js'
 import { createMeasure, proposalsFor, type Measure, type Measured } from './measure.js'
 import type { Figures } from './subjects.js'
 
@@ -82,6 +83,7 @@ function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFindin
   const trades: Remedy[] = []
   const last: Remedy[] = []
   const told = new Set<string>()
+  const hero = heroOf(look)
   const large = look.centerpiece.length > LARGE_MIDDLE
   const most = large ? MOST_ON_LARGE : MOST_REMEDIES
   for (const proposal of proposalsFor(look, finding, before)) {
@@ -91,12 +93,12 @@ function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFindin
     told.add(words)
     const remedy = trial(tried, before, finding, proposal, [findingKey(finding)])
     if (!remedy) continue
-    if (costsMore(remedy) || losesHero(look, remedy.edit)) last.push(remedy)
+    if (costsMore(remedy) || losesHero(look, hero, remedy.edit)) last.push(remedy)
     else if (isTrade(remedy, finding)) trades.push(remedy)
     else clean.push(remedy)
   }
   const byRank = (list: readonly Remedy[]) => [...list].sort((a, b) => remedyRank(a.code) - remedyRank(b.code)).slice(0, MOST_REMEDIES)
-  if (clean.some((one) => one.code !== 'meant')) return withAll(tried, look, before, finding, byRank(clean))
+  if (clean.some((one) => one.code !== 'meant')) return withAll(tried, look, hero, before, finding, byRank(clean))
   if (trades.length > 0) return [...byRank(trades), ...clean]
   return clean.length > 0 || finding.severity !== 'stop' ? clean : byRank(last)
 }
@@ -108,24 +110,22 @@ function costsMore({ effect }: Remedy): boolean {
 }
 
 /** Whether a change takes the piece off that is seen first: no remedy but the last does. */
-function losesHero(look: Look, edit: Edit): boolean {
-  const hero = heroOf(look)
+function losesHero(look: Look, hero: string | null, edit: Edit): boolean {
   return hero !== null && !applyEdit(look, edit).centerpiece.some((placed) => placed.id === hero)
 }
 
 /** A proposal as a remedy, where it mends the findings of these keys and brings no stop. */
 function trial(tried: Trials, before: Measured, finding: BareFinding, proposal: Proposal, keys: readonly string[]): Remedy | undefined {
-  const had = new Map(before.each.map((one) => [findingKey(one), one.severity]))
   const after = tried(proposal.edit)
   if (after.each.some((one) => keys.includes(findingKey(one)) && !isEased(one, finding))) return undefined
-  const brings = after.each.filter((one) => isGraver(one.severity, had.get(findingKey(one))))
+  const brings = bringsOf(before.each, after.each)
   if (brings.some((one) => one.severity === 'stop')) return undefined
   return { ...proposal, effect: effectOf(before, after), brings, mends: keys.length }
 }
 
 /** What stays worth knowing even where everything was done: flames behind glass in a house with small children. */
 function isEased(now: BareFinding, { code, severity }: BareFinding): boolean {
-  return code === 'flame.household' && gravity[now.severity] < gravity[severity]
+  return code === 'flame.household' && isGraver(severity, now.severity)
 }
 
 function isTrade({ brings }: Remedy, { code, severity }: BareFinding): boolean {
@@ -133,23 +133,28 @@ function isTrade({ brings }: Remedy, { code, severity }: BareFinding): boolean {
 }
 
 /** The first remedy for one place tried on all, and put first where it mends them all as well. */
-function withAll(tried: Trials, look: Look, before: Measured, finding: BareFinding, remedies: readonly Remedy[]): Remedy[] {
+function withAll(tried: Trials, look: Look, hero: string | null, before: Measured, finding: BareFinding, remedies: readonly Remedy[]): Remedy[] {
   if (!finding.also) return [...remedies]
   for (const one of remedies.filter(({ code }, i) => i === 0 || remedyRank(code) <= 1)) {
     const edit = editForAll(look, before, finding, one)
-    const keys = [findingKey(finding), ...finding.also.map((placedId) => `${finding.code}@${placedId}`)]
-    const all = edit && trial(tried, before, finding, { ...one, edit }, keys)
-    if (all && !isTrade(all, finding) && !costsMore(all) && !losesHero(look, all.edit)) return [all, ...remedies]
+    const all = edit && trial(tried, before, finding, { ...one, edit }, keysOf(finding))
+    if (all && !isTrade(all, finding) && !costsMore(all) && !losesHero(look, hero, all.edit)) return [all, ...remedies]
   }
   return [...remedies]
+}
+
+/** Keys of all places of a finding, the one it is told of first. */
+function keysOf(finding: BareFinding): string[] {
+  const also = (finding.also ?? []).map((placedId) => findingKey({ code: finding.code, at: { kind: 'piece', placedId } } as Pick<BareFinding, 'code' | 'at'>))
+  return [findingKey(finding), ...also]
 }
 
 /** One edit that does to every place of a finding what a remedy does to one. */
 function editForAll(look: Look, before: Measured, finding: BareFinding, remedy: Remedy): Edit | undefined {
   let state = look
   const edits: Edit[] = []
-  for (const placedId of [finding.at.kind === 'piece' ? finding.at.placedId : '', ...(finding.also ?? [])]) {
-    const here = before.each.find((one) => findingKey(one) === `${finding.code}@${placedId}`)
+  for (const key of keysOf(finding)) {
+    const here = before.each.find((one) => findingKey(one) === key)
     const same = here && proposalsFor(state, here, before).find((one) => isSame(one, remedy))
     if (!same) return undefined
     edits.push(same.edit)
@@ -161,12 +166,6 @@ function editForAll(look: Look, before: Measured, finding: BareFinding, remedy: 
 /** The same thing done in another place. */
 function isSame(one: Proposal, other: Proposal): boolean {
   return one.code === other.code && ('toId' in one.params ? one.params.toId : '') === ('toId' in other.params ? other.params.toId : '')
-}
-
-const gravity = { note: 0, warn: 1, stop: 2 } as const
-
-function isGraver(now: Severity, before: Severity | undefined): boolean {
-  return before === undefined || gravity[now] > gravity[before]
 }
 
 function effectOf({ headline: from }: Pick<Measured, 'headline'>, { headline: to }: Pick<Measured, 'headline'>): Effect {

@@ -1,10 +1,11 @@
 import { applyEdit, makeEdit } from '../design/edit.js'
-import { findingKey, type Proposal, type Remedy } from '../design/finding.js'
+import type { Proposal, Remedy } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { clearUses, pieceUses, type UseRole } from '../design/pieceUses.js'
 import { swapProposals } from '../design/swap.js'
 import type { BuyLine } from '../money/buyList.js'
 import type { Assessor } from './assess.js'
+import { bringsOf } from './brings.js'
 
 /** A way to spend less, with what it does to the look. */
 export type Saving = Proposal &
@@ -47,8 +48,7 @@ function leaveOut(look: Look, pieceId: string): Proposal[] {
 function bestOf(assessor: Assessor, look: Look, onPieceId: string, proposals: readonly Proposal[]): Saving[] {
   const tried = proposals.map((proposal): Saving => {
     const after = applyEdit(look, proposal.edit)
-    const had = new Set(assessor.measure(look).each.map(findingKey))
-    const brings = assessor.measure(after).each.filter((one) => !had.has(findingKey(one)))
+    const brings = bringsOf(assessor.measure(look).each, assessor.measure(after).each)
     const effect = assessor.effectOf(look, after)
     const left = effect.find((one) => one.figure === 'leftCents')
     return { ...proposal, effect, brings, onPieceId, savingCents: left ? left.after - left.before : 0 }

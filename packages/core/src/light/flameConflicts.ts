@@ -69,6 +69,8 @@ function carries(other: Standing, above: Standing): boolean {
   return above.placed.on === other.placed.id && isSupport(other.piece)
 }
 
+type Near = Pick<Nearness, 'severity' | 'distanceMm'>
+
 const gravity = { guidance: 0, warn: 1, stop: 2 } as const
 
 function nearest(flame: Flame, other: Standing, strict: boolean): Nearness | undefined {
@@ -80,7 +82,8 @@ function nearest(flame: Flame, other: Standing, strict: boolean): Nearness | und
   return worst
 }
 
-function isWorse(near: Nearness, than: Nearness | undefined): boolean {
+/** Whether one nearness is graver than another, or as grave and nearer. */
+export function isWorse(near: Near, than: Near | undefined): boolean {
   if (!than) return true
   return gravity[near.severity] === gravity[than.severity] ? near.distanceMm < than.distanceMm : gravity[near.severity] > gravity[than.severity]
 }

@@ -4,7 +4,7 @@ import type { Look } from '../design/look.js'
 import type { Point } from '../geometry/point.js'
 import { flameClearance } from '../reference/burning.js'
 import type { Place } from '../seating/places.js'
-import { flameConflicts, type FlameConflict } from './flameConflicts.js'
+import { flameConflicts, isWorse, type FlameConflict } from './flameConflicts.js'
 import { flamesOf, type Flame } from './flames.js'
 import type { LaidTinder } from './laidTinder.js'
 import { nearnessOfLaid } from './nearFlame.js'
@@ -58,14 +58,10 @@ function near(look: Parts, { standing }: FlameWorld): BareFinding[] {
   ]
 }
 
-const gravity = { guidance: 0, warn: 1, stop: 2 } as const
-
 function worstOfEach(conflicts: readonly FlameConflict[], keyOf: (conflict: FlameConflict) => string): FlameConflict[] {
   const worst = new Map<string, FlameConflict>()
   for (const one of conflicts) {
-    const known = worst.get(keyOf(one))
-    const more = known ? gravity[one.severity] - gravity[known.severity] || known.distanceMm - one.distanceMm : 1
-    if (more > 0) worst.set(keyOf(one), one)
+    if (isWorse(one, worst.get(keyOf(one)))) worst.set(keyOf(one), one)
   }
   return [...worst.values()]
 }

@@ -11,7 +11,7 @@ export interface Flame {
   readonly y: number
   readonly lowMm: number
   readonly highMm: number
-  /** The glass wall that shields it to the side, higher than its tip at its highest: its outer radius and its rim above the tabletop. */
+  /** The glass wall that shields it to the side, higher than its tip at its highest: its inner radius and its rim above the tabletop. */
   readonly glass: { readonly radiusMm: number; readonly rimMm: number } | null
   /** Id of the lantern it burns in, with whatever else stands in there; null outside one. */
   readonly inside: string | null

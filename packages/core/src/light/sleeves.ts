@@ -1,6 +1,6 @@
 import { toFrame, fromFrame, type Point } from '../geometry/point.js'
 import { ARM_CLEAR_MM, SLEEVE_CLEAR_MM } from '../reference/burning.js'
-import { REACH_MM } from '../reference/portions.js'
+import { REACH_MM, SHOULDER_MM } from '../reference/portions.js'
 import type { Place } from '../seating/places.js'
 import type { Flame } from './flames.js'
 
@@ -13,8 +13,7 @@ export interface AtSleeve {
   readonly limitMm: number
 }
 
-/** A shoulder is this far behind the edge, and an arm that reaches passes below this height: our own starting values. */
-const SHOULDER_MM = 50
+/** An arm that reaches passes below this height: our own starting value. */
 const ARM_HEIGHT_MM = 400
 
 /** Open flames before the edge where somebody sits, and those in the way of an arm to a shared dish. */

@@ -1,5 +1,6 @@
 import { diets, foodWords, neverByFoodsAlone, type FoodGroup } from '../reference/diets.js'
 import type { Dish } from '../design/menu.js'
+import { remembered } from '../units/remembered.js'
 
 /** What a guest does not eat. */
 export interface Avoided {
@@ -22,21 +23,8 @@ const parts = (text: string) =>
 
 const negation = /^(no|without|free of|avoids?|allergic to|allergy to)\s+|[\s-]free$|\s+allergy$/
 
-const known = new Map<string, Avoided>()
-const MOST_KNOWN = 500
-
-/** A guest's diet, worked out once for the same words. */
-export function avoidedBy(diet: string): Avoided {
-  const earlier = known.get(diet)
-  if (earlier) return earlier
-  if (known.size >= MOST_KNOWN) known.clear()
-  const avoided = readDiet(diet)
-  known.set(diet, avoided)
-  return avoided
-}
-
 /** A guest's diet as it was typed: "vegetarian", "no nuts", "gluten-free, alcohol". */
-function readDiet(diet: string): Avoided {
+export const avoidedBy = remembered((diet: string): Avoided => {
   const groups = new Set<FoodGroup>()
   const words: string[] = []
   const byName: string[] = []
@@ -52,23 +40,12 @@ function readDiet(diet: string): Avoided {
     }
   }
   return { groups, words, byName }
-}
+})
 
-const named = new Map<string, FoodGroup[]>()
-
-/** Groups of food that words name, whole words in one number or the other; worked out once for the same words. */
-function groupsIn(text: string): FoodGroup[] {
-  const earlier = named.get(text)
-  if (earlier) return earlier
-  if (named.size >= MOST_KNOWN) named.clear()
-  const found = searched(text)
-  named.set(text, found)
-  return found
-}
-
-function searched(text: string): FoodGroup[] {
-  return (Object.keys(foodWords) as FoodGroup[]).filter((group) => matches(text, group) || foodWords[group].some((word) => matches(text, word)))
-}
+/** Groups of food that words name, whole words in one number or the other. */
+const groupsIn = remembered((text: string): FoodGroup[] =>
+  (Object.keys(foodWords) as FoodGroup[]).filter((group) => matches(text, group) || foodWords[group].some((word) => matches(text, word)))
+)
 
 const patterns = new Map<string, RegExp>()
 

@@ -4,7 +4,7 @@ import { extentSize, type Piece } from '../design/piece.js'
 import { gapMm, overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { fromFrame, type Point } from '../geometry/point.js'
-import { REACH_MM } from '../reference/portions.js'
+import { REACH_MM, SHOULDER_MM } from '../reference/portions.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import { TOUCH_MM, type LaidItem } from '../settings/settingCrowding.js'
 import type { Serving } from './dishes.js'
@@ -24,8 +24,6 @@ export interface TableDish {
 
 const STEP_MM = 60
 const GAP_MM = 10
-/** A shoulder is this far behind the edge: our own starting value. */
-const SHOULDER_MM = 50
 
 /**
  * Finds room for the dishes of family service between the settings and what stands in the middle at the meal: largest first, each where most

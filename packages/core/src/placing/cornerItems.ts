@@ -2,8 +2,9 @@ import { pieceIndex } from '../design/find.js'
 import type { Look, PlaceSetting } from '../design/look.js'
 import { allSettings } from '../design/settingIds.js'
 import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
-import { fromFrame, type Pose } from '../geometry/point.js'
-import { settingItems, type SettingLayout } from './settingItems.js'
+import type { Pose } from '../geometry/point.js'
+import { withoutChargers } from './chargers.js'
+import { itemShape, settingItems, type SettingLayout } from './settingItems.js'
 
 /** What decides what lies before a guest. */
 export type Laid = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces'>
@@ -30,16 +31,9 @@ export function cornerKeepMm(look: Laid, halfWidthMm: number): number {
 /** The setting of whichever kind is widest. */
 function widest(look: Laid): SettingLayout {
   const index = pieceIndex(look)
-  const chargers = look.kinds.charger === 'none'
-  const layouts = allSettings(look).map((setting) => {
-    const plateIds = chargers
-      ? setting.plateIds.filter((id) => {
-          const plate = index.get(id)
-          return plate?.kind !== 'plate' || plate.role !== 'charger'
-        })
-      : setting.plateIds
-    return settingItems({ ...look, setting: { ...setting, plateIds } })
-  })
+  const layouts = allSettings(look).map((setting) =>
+    settingItems({ ...look, setting: look.kinds.charger === 'none' ? withoutChargers(index, setting) : setting })
+  )
   return layouts.reduce((a, b) => (b.widthMm > a.widthMm ? b : a))
 }
 
@@ -59,12 +53,5 @@ function meet(a: Footprint, b: Footprint): boolean {
 }
 
 function shapesAt(layout: SettingLayout, pose: Pose): Footprint[] {
-  return layout.items
-    .filter((item) => !item.stacked)
-    .map((item) => {
-      const at = fromFrame(pose, item)
-      return item.round
-        ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
-        : { kind: 'rect', ...at, turnRad: pose.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }
-    })
+  return layout.items.filter((item) => !item.stacked).map((item) => itemShape(item, pose))
 }

@@ -2,6 +2,8 @@ import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { glassRoles, type Flatware, type FlatwareRole, type Glass, type Napkin, type Plate } from '../design/piece.js'
 import type { FoldKind } from '../design/foldKinds.js'
+import type { Footprint } from '../geometry/footprint.js'
+import { fromFrame, type Pose } from '../geometry/point.js'
 import { folds } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import { flatwareFor, type FlatwareOrder } from './flatwareFor.js'
@@ -201,4 +203,12 @@ function napkinItem(look: Pick<Look, 'setting'>, index: PieceIndex, plateMm: num
 /** Where a place card stands, and how large it is: a tent of card beyond everything else of the setting. Our own starting values. */
 export function cardAt({ depthMm }: Pick<SettingLayout, 'depthMm'>) {
   return { x: 0, y: depthMm + 26, halfXMm: 42, halfYMm: 14, heightMm: 50 } as const
+}
+
+/** What an item covers before a guest, mirrored for a left-handed one. */
+export function itemShape(item: SettingItem, place: Pose, mirrored = false): Footprint {
+  const at = fromFrame(place, mirrored ? { x: -item.x, y: item.y } : item)
+  return item.round
+    ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
+    : { kind: 'rect', ...at, turnRad: place.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }
 }

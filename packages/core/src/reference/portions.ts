@@ -40,6 +40,8 @@ export const GUESTS_PER_SHARED = 4
 
 /** A dish is in reach within this distance of a shoulder: handbook section 4, our own starting value. */
 export const REACH_MM = 700
+/** A shoulder is this far behind the edge: our own starting value. */
+export const SHOULDER_MM = 50
 
 /** Room each dish takes on a buffet: common practice, no source. */
 export const BUFFET_DISH_MM = 325

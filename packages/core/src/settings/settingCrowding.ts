@@ -1,7 +1,7 @@
 import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
-import { distanceMm, fromFrame } from '../geometry/point.js'
+import { distanceMm } from '../geometry/point.js'
 import type { Place } from '../seating/places.js'
-import type { SettingItem, SettingLayout } from '../placing/settingItems.js'
+import { itemShape, type SettingItem, type SettingLayout } from '../placing/settingItems.js'
 
 /** A thing of a setting where it lies on the table. */
 export interface LaidItem {
@@ -17,10 +17,7 @@ export function laidItems(place: Place, layout: SettingLayout, mirrored = false)
   return layout.items
     .filter((item) => !item.stacked)
     .map((item) => {
-      const at = fromFrame(place, mirrored ? { x: -item.x, y: item.y } : item)
-      const shape: Footprint = item.round
-        ? { kind: 'disc', ...at, radiusMm: item.halfXMm }
-        : { kind: 'rect', ...at, turnRad: place.turnRad, halfXMm: item.halfXMm, halfYMm: item.halfYMm }
+      const shape = itemShape(item, place, mirrored)
       return { item, number: place.number, shape, reachMm: reachMm(shape), heightMm: heightOf(item) }
     })
 }

@@ -1,7 +1,8 @@
-import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
+import { pieceIndex } from '../design/find.js'
 import type { Guest, Look, PlaceSetting } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import type { Place } from '../seating/places.js'
+import { withoutChargers } from '../placing/chargers.js'
 import { settingItems, type SettingLayout } from '../placing/settingItems.js'
 
 export type KindKey = 'A' | 'B' | 'C'
@@ -42,7 +43,7 @@ export function isUnsafe(piece: Piece | undefined): boolean {
 export function settingFor(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>, key: KindKey, small: boolean): PlaceSetting {
   const index = pieceIndex(look)
   const asked = settingOf(look, key)
-  const setting = look.kinds.charger === 'none' && chargersOf(index, asked).length > 0 ? withoutChargers(index, asked) : asked
+  const setting = look.kinds.charger === 'none' ? withoutChargers(index, asked) : asked
   if (!small) return setting
   const safe = (ids: readonly string[]) => ids.filter((id) => !isUnsafe(index.get(id)))
   return {
@@ -51,16 +52,6 @@ export function settingFor(look: Pick<Look, 'setting' | 'kinds' | 'pieces'>, key
     glassIds: safe(setting.glassIds),
     substitutes: setting.substitutes.filter((one) => !isUnsafe(index.get(one.pieceId)))
   }
-}
-
-/** Ids of a setting's chargers. */
-export function chargersOf(index: PieceIndex, setting: PlaceSetting): string[] {
-  return setting.plateIds.filter((id) => findPiece(index, id, 'plate')?.role === 'charger')
-}
-
-function withoutChargers(index: PieceIndex, setting: PlaceSetting): PlaceSetting {
-  const chargers = chargersOf(index, setting)
-  return { ...setting, plateIds: setting.plateIds.filter((id) => !chargers.includes(id)) }
 }
 
 /** Which kind each guest has, by the look's spread over the places in their order round the table. */

@@ -3,7 +3,8 @@ import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import { lightnessOf } from '../color/colorWords.js'
 import { folds } from '../reference/folds.js'
-import { chargersOf, isSmallChild, isUnsafe, kindKeys, settingFor, settingOf, type KindKey } from './settingKinds.js'
+import { chargersOf } from '../placing/chargers.js'
+import { isSmallChild, isUnsafe, kindKeys, settingFor, settingOf, type KindKey } from './settingKinds.js'
 
 type Parts = Pick<Look, 'setting' | 'kinds' | 'pieces' | 'guests' | 'menu' | 'school'>
 
