@@ -127,6 +127,8 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   removeLayer: (look) => edits.removeLayer(look, 'A', 'glassIds', 0),
   layNapkin: (look, r) => edits.layNapkin(look, 'A', yes(r) ? pieceOf(look, r, 'napkin') : null),
   changeNapkin: (look, r) => edits.changeNapkin(look, 'A', { place: oneOf(r, ['left', 'on-plate'] as const) }),
+  layPattern: (look, r) => edits.layPattern(look, oneOf(r, ['A', 'B'] as const), [pieceOf(look, r, 'flatware') ?? 'none']),
+  layFlatware: (look, r) => edits.layFlatware(look, 'A', 'soup-spoon', yes(r) ? pieceOf(look, r, 'flatware') : null),
   dropSubstitute: (look) => edits.dropSubstitute(look, 'A', 'soup-spoon'),
   changeKinds: (look, r) => edits.changeKinds(look, { mirrorLeftHanded: yes(r), childSafe: yes(r) }),
   addKind: (look) => (look.kinds.others.length < 2 ? edits.addKind(look) : edits.removeKind(look, 'B')),

@@ -29,6 +29,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import FlatwareFields from './FlatwareFields.vue'
 import FoldCard from './FoldCard.vue'
 import KindTabs from './KindTabs.vue'
 import SettingCard from './SettingCard.vue'
@@ -165,6 +166,7 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
         <dt>{{ t('settings.broughtIn') }}</dt>
         <dd>{{ roles(layout.order.broughtIn) }}</dd>
       </dl>
+      <FlatwareFields :look="look" :kind="key" :setting="setting" :order="layout.order" />
       <p v-for="one in setting.substitutes" :key="one.role" class="row between small">
         <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name }) }}</span>
         <button class="plain link" @click="store.run(dropSubstitute, key, one.role)">

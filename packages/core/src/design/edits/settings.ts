@@ -37,6 +37,21 @@ export function changeNapkin(look: Look, key: Key, part: { readonly fold?: FoldK
   return onKind(look, key, (setting) => void (setting.napkin && Object.assign(setting.napkin, part)))
 }
 
+/** All flatware of a pattern, in place of what was laid. */
+export function layPattern(look: Look, key: Key, pieceIds: readonly string[]): Edit {
+  return onKind(look, key, (setting) => Object.assign(setting, { flatwareIds: [...pieceIds], substitutes: [] }))
+}
+
+/** A piece of flatware laid for a part, or none; what stood in for the part goes. */
+export function layFlatware(look: Look, key: Key, role: FlatwareRole, pieceId: string | null): Edit {
+  const others = (ids: readonly string[]) =>
+    ids.filter((id) => !look.pieces.some((piece) => piece.id === id && piece.kind === 'flatware' && piece.role === role))
+  return onKind(look, key, (setting) => {
+    setting.flatwareIds = pieceId === null ? others(setting.flatwareIds) : [...others(setting.flatwareIds), pieceId]
+    setting.substitutes = setting.substitutes.filter((one) => one.role !== role)
+  })
+}
+
 /** No other piece in the place of one the pattern lacks. */
 export function dropSubstitute(look: Look, key: Key, role: FlatwareRole): Edit {
   return onKind(look, key, (setting) => void (setting.substitutes = setting.substitutes.filter((one) => one.role !== role)))
