@@ -5,20 +5,61 @@ import { open, panel, saved, test } from './support.js'
 
 const piece = (page: import('@playwright/test').Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
 
-test('a gathered tray is proposed, another one takes its place, undo brings the table back', async ({ page }) => {
+const middle = (page: import('@playwright/test').Page) =>
+  page.locator('.board [data-piece]').evaluateAll((all) => all.map((one) => `${one.getAttribute('data-piece')} ${one.getAttribute('transform')}`).join())
+
+test('six ideas are shown to pick from, another one takes the place of the first, richer stays in the pattern, undo brings the table back', async ({
+  page
+}) => {
   await open(page, 'pearl-anniversary')
-  await panel(page).getByRole('radio', { name: 'Gathered tray' }).click()
-  await panel(page).getByRole('button', { name: 'Propose' }).click()
-  await expect(panel(page).getByText(/Keeps \d+ % of the rules/)).toBeVisible()
+  const before = await middle(page)
+  const composer = panel(page).getByRole('region', { name: 'Compose' })
+  await composer.getByRole('button', { name: 'Six ideas' }).click()
+  const ideas = composer.getByRole('list', { name: 'Ideas' }).getByRole('button')
+  await expect(ideas).toHaveCount(6)
+  await expect(composer.getByText(/of what eyes prefer/).last()).toBeVisible()
   await expect(piece(page, 'jug')).toHaveCount(0)
-  const tray = page.locator('[data-piece^="tray-"], [data-piece^="board-"], [data-piece^="dough-"]').first()
-  await expect(tray).toBeVisible()
-  const first = await page.locator('[data-piece]').evaluateAll((all) => all.map((one) => one.getAttribute('transform')).join())
-  await panel(page).getByRole('button', { name: 'Another one' }).click()
-  await expect(panel(page).getByText(/Keeps \d+ % of the rules/)).toBeVisible()
-  expect(await page.locator('[data-piece]').evaluateAll((all) => all.map((one) => one.getAttribute('transform')).join())).not.toBe(first)
+  const first = await middle(page)
+  await ideas.nth(3).click()
+  await expect(ideas.nth(3)).toHaveAttribute('aria-pressed', 'true')
+  const picked = await middle(page)
+  expect(picked).not.toBe(first)
+  await composer.getByRole('button', { name: 'Another one' }).click()
+  await expect(ideas.nth(4)).toHaveAttribute('aria-pressed', 'true')
+  expect(await middle(page)).not.toBe(picked)
+  const name = await ideas.nth(4).innerText()
+  await composer.getByRole('button', { name: 'Richer' }).click()
+  await expect(composer.getByRole('button', { name: 'Richer' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(ideas.first()).toHaveText(name)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(piece(page, 'jug')).toBeVisible()
+  expect(await middle(page)).toBe(before)
+  await saved(page)
+})
+
+test('what is locked stays while the rest is composed; what is not wanted is left out; a pattern that cannot be made says so and changes nothing', async ({
+  page
+}) => {
+  await open(page, 'mending-circle')
+  const composer = panel(page).getByRole('region', { name: 'Compose' })
+  await composer.getByRole('button', { name: 'Two, open middle' }).click()
+  const before = await middle(page)
+  await expect(composer.getByText(/no room for it between the places|smaller setting/)).toBeVisible()
+  expect(await middle(page)).toBe(before)
+  await composer.getByRole('button', { name: 'One focus' }).click()
+  const unwanted = composer.locator('.told .el-tag').first()
+  const name = (await unwanted.innerText()).trim()
+  await unwanted.getByRole('button').click()
+  await expect(composer.getByText('Not used')).toBeVisible()
+  await expect(composer.locator('.told')).toBeVisible()
+  await expect(composer.locator('.told .el-tag', { hasText: name })).toHaveCount(0)
+  await page.locator('.board [data-piece]').first().click()
+  await page.keyboard.press('l')
+  const id = await page.locator('.board [data-piece]').first().getAttribute('data-piece')
+  const kept = await piece(page, id!).getAttribute('transform')
+  await composer.getByRole('button', { name: 'A patch' }).click()
+  await expect(composer.getByRole('list', { name: 'Ideas' })).toBeVisible()
+  expect(await piece(page, id!).getAttribute('transform')).toBe(kept)
   await saved(page)
 })
 

@@ -31,6 +31,7 @@ export {
   plainGuest,
   plainLinens,
   plainPlaced,
+  plainStems,
   plainRoom,
   plainSchool,
   plainSetting,
@@ -111,9 +112,14 @@ export { massOf, volumeOf } from './stability/massOf.js'
 export { tilts, type Tilt } from './stability/tilt.js'
 export { clearing, type Clearing } from './stability/clearing.js'
 export { garlandPaths, layGarland, type GarlandLay } from './centerpiece/layGarland.js'
-export { proposeCenterpiece, SEARCH_ROUNDS, type CenterpieceProposal, type ProposeOptions } from './composer/proposeCenterpiece.js'
+export { composeMiddles } from './composer/compose.js'
+export { buildMinutes, hardCodes } from './composer/finish.js'
+export type { CastNames, Composed, ComposeOptions, Idea, Refusal, Steer } from './composer/idea.js'
+export type { Why } from './composer/why.js'
+export { familiesOf, type Family } from './composition/families.js'
+export { middleScorePart, scoreParts, scoreWeights, type MiddleScore, type ScorePart } from './composition/score.js'
+export { sources, type Part as ComposePart, type Source } from './composer/stock.js'
 export { heightMap, tallestMm, type HeightMap } from './sight/heightMap.js'
-export { anneal } from './composer/anneal.js'
 export { formatFood, formatWeight } from './units/weight.js'
 export { alignEdit, alongEdgeEdit, distributeEdit, groupEdit, mirrorAxes, mirrorEdit, movedWith, twinOf, type MirrorAxis } from './arranging/arrangeEdits.js'
 export { cordRoutes, type CordRoute } from './wall/cords.js'

@@ -215,7 +215,11 @@ describe('what stands and what tips', () => {
     const off = (placed: Placed): Placed => ({ ...placed, atMeal: false })
     const on = (id: string) => ({ ...newPlaced(id, 'pods-poppy'), on: 't' })
     const count = (centerpiece: Placed[]) => {
-      const look = { ...bare, centerpiece }
+      const look = {
+        ...bare,
+        pieces: bare.pieces.filter((piece) => piece.kind !== 'tray' || ['tray-oak-handled', 'dough-bowl'].includes(piece.id)),
+        centerpiece
+      }
       return clearing(standings(look), tilts(standings(look), pieceIndex(look)), look.pieces)
     }
     expect(count([off(newPlaced('t', 'tray-oak-handled')), on('a'), on('b'), on('c')])).toMatchObject({ pieces: 4, lifts: 1 })

@@ -322,18 +322,20 @@ it('a formal cloth hangs to within two inches of the floor and not on it', () =>
   expect(cloth(-0.2)).toContain('cloth.long')
 })
 
-it('two levels are flat, three are not', () => {
-  const heights = (tops: readonly number[]) => {
+it('one level is flat, two are not, nor is a row that is level on purpose', () => {
+  const heights = (tops: readonly number[], pattern: Look['school']['pattern'] = null) => {
     const risers = tops.map((heightMm, i) => ({ ...plain.pieces.find((piece) => piece.id === 'riser-oak')!, id: `r${i}`, heightMm }))
     const look = {
       ...plain,
+      school: { ...plain.school, pattern },
       pieces: [...plain.pieces, ...risers],
       centerpiece: risers.map((piece, i) => put(piece.id, piece.id, { xMm: -500 + 250 * i }))
     } as Look
     return found(look, 'compose.levels')
   }
-  expect(heights([60, 60, 200, 200, 60])).toMatchObject([{ measured: { levels: 2 } }])
-  expect(heights([60, 130, 200, 60, 130])).toEqual([])
+  expect(heights([60, 60, 100, 60, 60])).toMatchObject([{ measured: { levels: 1 } }])
+  expect(heights([60, 60, 100, 60, 60], 'run')).toEqual([])
+  expect(heights([60, 130, 60, 130, 60])).toEqual([])
 })
 
 it('a round table is told of no seam and no head', () => {

@@ -13,7 +13,14 @@ test('a pattern is what its names and metal share, and imported pieces change no
   ])
   const flatwareOf = (of: typeof look) => settingItems(of).items.flatMap((item) => (item.what === 'flatware' ? item.piece.id : []))
   expect(flatwareOf(both)).toEqual(flatwareOf(look))
-  const relaid = applyEdit(both, layPattern(both, 'A', flatwarePatterns(both.pieces)[1]!.pieces.map((piece) => piece.id)))
+  const relaid = applyEdit(
+    both,
+    layPattern(
+      both,
+      'A',
+      flatwarePatterns(both.pieces)[1]!.pieces.map((piece) => piece.id)
+    )
+  )
   expect(flatwareOf(relaid)).toEqual(flatwareOf(look).map((id) => `silver-${id}`))
   const oneFork = applyEdit(both, layFlatware(both, 'A', 'dinner-fork', 'silver-fork-dinner'))
   expect(flatwareOf(oneFork).filter((id) => id.startsWith('silver'))).toEqual(['silver-fork-dinner'])

@@ -19,7 +19,7 @@ const right: Readonly<Record<string, Look>> = {
   'a short run on an oval': school({ ...laidTable(ovalTable(112, 52), [112 * inch, 52 * inch]), centerpiece: run(7, 260) }, { fullness: 'usual' }),
   'a line of bud vases': school({ ...long(96, 44), centerpiece: budLine(15, 120) }, { fullness: 'sparse' }),
   'a longer line of bud vases': school({ ...long(110, 44), centerpiece: budLine(17, 125) }, { fullness: 'sparse' }),
-  'a bowl with flanks': school({ ...long(96, 44), centerpiece: flanked(230) }, { fullness: 'sparse', groups: 'pairs' }),
+  'a bowl with flanks': school({ ...long(96, 44), centerpiece: flanked(230) }, { groups: 'pairs' }),
   'pillars in hurricane glasses between bowls': { ...long(96, 46), centerpiece: behindGlass('hurricane', 4, 420) },
   'lanterns between bowls': school({ ...long(110, 48), centerpiece: behindGlass('lantern', 4, 440) }, { fullness: 'sparse' }),
   'a run without flames for a house with a toddler': family({ ...long(96, 44), centerpiece: flameless(run(7, 260)) }, { toddlers: true }),

@@ -6,6 +6,8 @@ import {
   findingCodes,
   findingKey,
   formatLength,
+  newPlaced,
+  plainStems,
   type BareFinding,
   type FindingCode,
   type Look,
@@ -40,7 +42,20 @@ const faults: readonly (readonly [string, RegExp])[] = [
 ]
 const faultsOf = (text: string) => faults.filter(([, fault]) => fault.test(text)).map(([name]) => `${name}: “${text}”`)
 
-const looks = [demo, ...Array.from({ length: 60 }, (_, i) => generateLook(1001 + i, { guests: 3 + ((i + 1) % 8), pieces: 3 + ((i + 1) % 6), manner: 'wild' }))]
+/** Three bowls of flowers of one height, which tables laid by chance hardly come to. */
+const level: Look = {
+  ...demo,
+  centerpiece: [-500, 0, 500].map((xMm, i) => ({
+    ...newPlaced(`level-${i}`, 'bowl-oyster-mid', xMm, 0),
+    arrangement: { stems: [{ stemId: 'lisianthus', count: 9 }], riseMm: 120, spreadMm: 200, ...plainStems }
+  }))
+}
+
+const looks = [
+  demo,
+  level,
+  ...Array.from({ length: 60 }, (_, i) => generateLook(1001 + i, { guests: 3 + ((i + 1) % 8), pieces: 3 + ((i + 1) % 6), manner: 'wild' }))
+]
 
 /** The same finding with every count it tells at one. */
 function atOne(finding: BareFinding): BareFinding {

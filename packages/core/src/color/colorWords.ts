@@ -25,6 +25,12 @@ export function colorDistance(a: string, b: string): number {
   return Math.hypot(l[0] - r[0], l[1] - r[1], l[2] - r[2])
 }
 
+/** How much color a color has: its chroma in OKLab. */
+export function chromaOf(color: string): number {
+  const [, a, b] = oklab(color)
+  return Math.hypot(a, b)
+}
+
 /** Lightness of a color, CIE 1976 L* under D65, 0 to 100. @throws RangeError for what is no color */
 export function lightnessOf(color: string): number {
   const lab = inLab(color)

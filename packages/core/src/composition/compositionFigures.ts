@@ -3,6 +3,7 @@ import { colorWords, oklab } from '../color/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
+import { allSettings, settingIds } from '../design/settingIds.js'
 import { reachMm } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import {
@@ -21,11 +22,14 @@ import {
 } from '../reference/composition.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import { coveredShare, freeMiddle, type FreeMiddle } from './freeMiddle.js'
+import type { MiddleScore } from './score.js'
 import { visualWeight } from './visualWeight.js'
 
 /** What the rules of composition measure in the middle of a look, on show. Lengths in mm, shares 0 to 1, ids of placed pieces. */
 export interface CompositionFigures {
   readonly middle: Pick<FreeMiddle, 'areaMm2' | 'lengthMm' | 'widthMm'>
+  /** Things that stand on the table themselves. */
+  readonly things: number
   /** Distinct heights, lowest first. */
   readonly levels: readonly number[]
   /** Neighbors too much of one height, the tallest pair first. */
@@ -37,12 +41,14 @@ export interface CompositionFigures {
   readonly alongShare: number
   readonly acrossShare: number
   readonly covered: number
+  /** What eyes prefer, part by part; and how full it is against what the look asks. */
+  readonly score: MiddleScore
   /** The piece that takes most of the free width, and its share. */
   readonly widest: { readonly placedId: string; readonly share: number } | null
   /** Pieces with a bare back, each with the numbers of the seats that see it. */
   readonly backs: readonly { readonly placedId: string; readonly seats: readonly number[] }[]
-  /** Accent colors with where they are: how many places, and whether all in one third of the length. */
-  readonly accents: readonly { readonly color: string; readonly placedIds: readonly string[]; readonly oneThird: boolean }[]
+  /** Accent colors with where they are, whether all in one third of the length, and at how many places they are laid as well. */
+  readonly accents: readonly { readonly color: string; readonly placedIds: readonly string[]; readonly oneThird: boolean; readonly laid: number }[]
   readonly finishes: readonly string[]
   readonly textures: readonly string[]
   readonly green: boolean
@@ -54,16 +60,18 @@ export interface CompositionFigures {
 
 /** Works out the composition of what stands in the middle. */
 export function compositionFigures(
-  look: Pick<Look, 'pieces' | 'centerpiece' | 'school' | 'room'>,
+  look: Pick<Look, 'pieces' | 'centerpiece' | 'school' | 'room' | 'setting' | 'kinds' | 'linens'>,
   standing: readonly Standing[],
   plan: SeatPlan,
-  depthMm: number
+  depthMm: number,
+  score: MiddleScore
 ): CompositionFigures {
   const index = pieceIndex(look)
   const middle = freeMiddle(plan, depthMm)
   const groups = groupsOf(standing)
   return {
     middle: { areaMm2: middle.areaMm2, lengthMm: middle.lengthMm, widthMm: middle.widthMm },
+    things: standing.filter((one) => one.placed.on === null && one.placed.part === 1).length,
     levels: levelsOf(standing),
     alike: alikeNeighbors(standing),
     groups: groups.map((group) => group.map((one) => one.placed.id)),
@@ -73,11 +81,12 @@ export function compositionFigures(
       middle,
       standing.map((one) => one.spread)
     ),
+    score,
     widest: widestOf(standing, middle),
     backs: backsOf(standing, plan, look.room.behind !== null),
-    accents: accentsOf(standing, index, plan),
+    accents: accentsOf(standing, index, plan, laidAccents(look, index)),
     ...materialsOf(standing, index),
-    ...checklistOf(standing, index),
+    ...checklistOf(standing, index, look.room.fixture !== null),
     openMm: openOf(standing)
   }
 }
@@ -176,8 +185,14 @@ function accentOf(piece: Piece): string | null {
   return accent
 }
 
+/** Accents of napkins, plates, glasses and runner, which are met at every place. */
+function laidAccents(look: Pick<Look, 'setting' | 'kinds' | 'linens'>, index: PieceIndex): ReadonlySet<string> {
+  const ids = [...allSettings(look).flatMap(settingIds), look.linens.runner?.pieceId, look.linens.topper?.pieceId]
+  return new Set(ids.flatMap((id) => (id && index.has(id) && index.get(id)!.kind !== 'flatware' ? (accentOf(index.get(id)!) ?? []) : [])))
+}
+
 /** Colors of some chroma by their first word, in pieces and flowers. */
-function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatPlan): CompositionFigures['accents'] {
+function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatPlan, laid: ReadonlySet<string>): CompositionFigures['accents'] {
   const places = new Map<string, Map<string, number>>()
   const note = (piece: Piece, one: Standing) => {
     const word = accentOf(piece)
@@ -191,7 +206,12 @@ function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
     }
   }
   const third = (x: number) => Math.min(2, Math.floor(((x / halfLengthMm(plan.outline) + 1) / 2) * 3))
-  return [...places].map(([color, at]) => ({ color, placedIds: [...at.keys()], oneThird: new Set([...at.values()].map(third)).size === 1 }))
+  return [...places].map(([color, at]) => ({
+    color,
+    placedIds: [...at.keys()],
+    oneThird: !laid.has(color) && new Set([...at.values()].map(third)).size === 1,
+    laid: laid.has(color) ? Math.max(1, plan.places.length) : 0
+  }))
 }
 
 function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<CompositionFigures, 'finishes' | 'textures'> {
@@ -205,11 +225,11 @@ function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<Com
   return { finishes: [...new Set([...materials].map((one) => finishOf[one]))], textures: [...new Set([...materials].map((one) => textureOf[one]))] }
 }
 
-function checklistOf(standing: readonly Standing[], index: PieceIndex): Pick<CompositionFigures, 'green' | 'lit' | 'useful'> {
+function checklistOf(standing: readonly Standing[], index: PieceIndex, lamp: boolean): Pick<CompositionFigures, 'green' | 'lit' | 'useful'> {
   const stems = standing.flatMap((one) => (one.placed.arrangement?.stems ?? []).map(({ stemId }) => index.get(stemId)))
   return {
     green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
-    lit: standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
+    lit: lamp || standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
     useful: standing.some(
       (one) => one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
     )

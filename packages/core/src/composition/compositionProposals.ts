@@ -16,7 +16,7 @@ import { takeOffAllEdit } from '../design/takeOff.js'
 import { footprintMm2 } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import type { Point } from '../geometry/point.js'
-import { FULLNESS_SHARE, greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
+import { greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
 import type { CompositionFigures } from './compositionFigures.js'
 import { visualWeight } from './visualWeight.js'
 
@@ -37,7 +37,9 @@ const byRule: { readonly [Code in ComposeCode]: ProposeRule<Code> } = {
   'compose.back': (look, { at }) => [...turnedRound(look, at.placedId), ...replaced(look, at.placedId)],
   'compose.spread': (look, _, around) => accentSpread(look, around),
   'compose.finish': (look, _, around) => added(look, around, () => true, 6),
-  'compose.checklist': (look, { because }, around) => added(look, around, checklistPiece[because], 3),
+  'compose.green': (look, _, around) => added(look, around, (piece) => greenMaterials.includes(piece.material), 3),
+  'compose.light': (look, _, around) => added(look, around, (piece) => piece.kind === 'holder', 3),
+  'compose.useful': (look, _, around) => added(look, around, isUseful, 3),
   'compose.middle': (look) => [openedMiddle(look)]
 }
 
@@ -160,15 +162,14 @@ function shiftedToBalance(look: Look, standing: readonly Standing[], outline: Su
 
 /** More of what is there and owned, or other things of the house, until the table is full enough. */
 function moreThings(look: Look, surroundings: Around, standing: readonly Standing[]): Proposal[] {
-  const [least] = FULLNESS_SHARE[look.school.fullness]
-  const lackMm2 = (least - surroundings.composition.covered) * surroundings.composition.middle.areaMm2
+  const { density } = surroundings.composition.score
   const spare = sparePieces(look).filter((piece) => piece.kind !== 'holder')
   const fuller = { sparse: 'sparse', usual: 'sparse', lush: 'usual' } as const
   const lower = makeEdit(look, 'school', (draft) => void (draft.school.fullness = fuller[look.school.fullness]))
   const flat = spare.filter((piece) => standing.every((one) => one.piece.id !== piece.id)).slice(0, 4)
   return [
     ...flat.flatMap((piece) => added(look, surroundings, (one) => one.id === piece.id, 1)),
-    ...(lackMm2 > 0 && look.school.fullness !== 'sparse'
+    ...(density && density.share < density.least && look.school.fullness !== 'sparse'
       ? [{ code: 'fullness' as const, edit: lower, params: { fullness: fuller[look.school.fullness] } }]
       : [])
   ]
@@ -176,8 +177,8 @@ function moreThings(look: Look, surroundings: Around, standing: readonly Standin
 
 /** The least things off until there is air, or called lusher. */
 function fewerThings(look: Look, { composition }: Around, standing: readonly Standing[]): Proposal[] {
-  const [, most] = FULLNESS_SHARE[look.school.fullness]
-  const over = (composition.covered - most) * composition.middle.areaMm2
+  const { density } = composition.score
+  const over = density ? (1 - density.most / Math.max(density.share, density.most)) * composition.covered * composition.middle.areaMm2 : 0
   const free = standing.filter((one) => one.placed.on === null && !one.placed.locked).sort((a, b) => footprintMm2(a.foot) - footprintMm2(b.foot))
   const off: string[] = []
   let gone = 0
@@ -205,7 +206,7 @@ function turnedRound(look: Look, placedId: string): Proposal[] {
 
 /** A lone accent taken to the other thirds of the table, or off. */
 function accentSpread(look: Look, { composition, outline, laid }: Around): Proposal[] {
-  const lone = composition.accents.find((accent) => accent.placedIds.length < 3 || accent.oneThird)
+  const lone = composition.accents.find((accent) => accent.placedIds.length + accent.laid < 3 || accent.oneThird)
   if (!lone) return []
   const first = look.centerpiece.find((placed) => placed.id === lone.placedIds[0])
   if (!first) return []
@@ -223,10 +224,9 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
   ]
 }
 
-const checklistPiece: Readonly<Record<FindingOf<'compose.checklist'>['because'], (piece: StandingPiece) => boolean>> = {
-  'no-green': (piece) => greenMaterials.includes(piece.material),
-  'no-light': (piece) => piece.kind === 'holder',
-  'no-use': (piece) => piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
+/** A tray, fruit, a bowl of it. */
+function isUseful(piece: StandingPiece): boolean {
+  return piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
 }
 
 /** Things of the house that are not on the table yet, at the nearest free spot; holders with a candle that stands in them. */

@@ -7,14 +7,15 @@ import { part } from '../subject/part.js'
 import { subject, type Propose } from '../subject/subject.js'
 import { compositionFigures } from './compositionFigures.js'
 import { compositionFindings } from './compositionFindings.js'
+import { middleScorePart } from './score.js'
 import { compositionProposals } from './compositionProposals.js'
 import { coverThese, coverTheseFindings } from './coverThese.js'
 import { coverTheseProposals } from './coverTheseProposals.js'
 
 const rules = part({
-  reads: ['room', 'school', 'pieces', 'centerpiece'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
-  work: (look, { plan, laid, standing }) => compositionFigures(look, standing, plan, laid.layout.depthMm)
+  reads: ['room', 'school', 'pieces', 'centerpiece', 'setting', 'kinds', 'linens'],
+  needs: { plan: planPart, laid: layoutPart, standing: standingPart, score: middleScorePart },
+  work: (look, { plan, laid, standing, score }) => compositionFigures(look, standing, plan, laid.layout.depthMm, score)
 })
 
 /** What of the middle wants covering. */
@@ -32,9 +33,12 @@ export const compositionSubject = subject({
   name: 'composition',
   figures: { composition: part({ reads: [], needs: { rules, toCover }, work: (_, needed) => ({ ...needed.rules, toCover: needed.toCover }) }) },
   findings: part({
-    reads: ['school'],
+    reads: ['school', 'occasion'],
     needs: { standing: standingPart, rules, toCover },
-    work: ({ school }, needed) => [...compositionFindings(school, needed.standing.length === 0, needed.rules), ...coverTheseFindings(school, needed.toCover)]
+    work: ({ school, occasion }, needed) => [
+      ...compositionFindings({ school, occasion }, needed.standing.length === 0, needed.rules),
+      ...coverTheseFindings(school, needed.toCover)
+    ]
   }),
   proposals: {
     'compose.levels': compose,
@@ -47,7 +51,9 @@ export const compositionSubject = subject({
     'compose.back': compose,
     'compose.spread': compose,
     'compose.finish': compose,
-    'compose.checklist': compose,
+    'compose.green': compose,
+    'compose.light': compose,
+    'compose.useful': compose,
     'compose.middle': compose,
     'cover.bare': (look, finding, get) => coverTheseProposals(look, finding, get(toCover))
   }

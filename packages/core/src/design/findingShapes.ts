@@ -89,7 +89,9 @@ export interface FindingShapes {
   'compose.back': Shape<AtPiece, { seats: number }, { seats: number }, 'bare-back'>
   'compose.spread': Shape<AtTable, { colors: number; places: number }, { places: number }, 'echo'>
   'compose.finish': Shape<AtTable, { finishes: number; textures: number }, { finishes: number; textures: number }, 'one-hand'>
-  'compose.checklist': Shape<AtTable, { missing: number }, { missing: number }, 'no-green' | 'no-light' | 'no-use'>
+  'compose.green': Shape<AtTable, Nothing, Nothing, 'no-green'>
+  'compose.light': Shape<AtTable, Nothing, Nothing, 'no-light'>
+  'compose.useful': Shape<AtTable, Nothing, Nothing, 'no-use'>
   'compose.middle': Shape<AtTable, { openMm: number }, { openMm: number }, 'talk-across'>
   'piece.tips': Shape<AtPiece, { tiltDeg: number; heightMm: number; footMm: number }, { tiltDeg: number }, 'ten-degrees' | 'bumped'>
   'piece.edge': Shape<AtPiece, { distanceMm: number }, { distanceMm: number }, 'glass-edge'>

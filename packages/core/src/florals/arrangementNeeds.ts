@@ -1,12 +1,15 @@
 import { findPiece, type PieceIndex } from '../design/find.js'
 import type { Arrangement, Fullness } from '../design/look.js'
 import type { Stem, Vessel } from '../design/piece.js'
+import { BUD_MOUTH_MM } from '../reference/composition.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
 import { stemsThroughMouth } from './stemsThroughMouth.js'
 
 /** What an arrangement asks of its vessel and its stems. */
 export interface ArrangementNeeds {
   readonly stems: number
+  /** A stem or three in a narrow neck, which covers nothing. */
+  readonly isBud: boolean
   /** Most stems of this mix that pass the mouth. */
   readonly mouthMost: number
   readonly domeMm2: number
@@ -44,6 +47,7 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   const meanHead = stems > 0 ? headsMm2 / stems : 0
   return {
     stems,
+    isBud: vessel.mouthMm <= BUD_MOUTH_MM,
     mouthMost: mouthMost(vessel.mouthMm, recipe, stems),
     domeMm2: dome,
     headsMm2,

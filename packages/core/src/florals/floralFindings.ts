@@ -33,7 +33,7 @@ function stemFindings(needs: ArrangementFigures): BareFinding[] {
   const found: BareFinding[] = []
   if (needs.stems > needs.mouthMost)
     found.push({ code: 'stems.mouth', severity: 'warn', at, measured: { stems: needs.stems }, limit: { stems: needs.mouthMost }, because: 'mouth' })
-  if (needs.cover < needs.coverWanted - COVER_TOLERANCE)
+  if (!needs.isBud && needs.cover < needs.coverWanted - COVER_TOLERANCE)
     found.push({
       code: 'stems.sparse',
       severity: 'note',

@@ -73,3 +73,5 @@ export const solidFill: Record<Material, number> = {
 export const WATER_SHARE = 0.66
 export const STEM_DENSITY = 0.9
 export const HEAD_GRAMS_PER_CM2 = 0.25
+
+export const metals: ReadonlySet<string> = new Set(['brass', 'steel', 'silver'])

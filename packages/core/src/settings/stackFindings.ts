@@ -1,3 +1,4 @@
+import { metals } from '../reference/materials.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -104,8 +105,6 @@ function sizeFindings(look: Parts, key: KindKey): BareFinding[] {
     ]
   })
 }
-
-const metals: ReadonlySet<string> = new Set(['brass', 'steel', 'silver'])
 
 /** Flatware of one metal beside another at the same place. */
 function metalFindings(look: Parts): BareFinding[] {

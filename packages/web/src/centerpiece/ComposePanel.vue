@@ -1,90 +1,90 @@
 <script setup lang="ts">
-import { patternNames, type CenterpieceProposal, type Look, type PatternName } from '@hestiad/core'
-import { computed, onUnmounted, ref, shallowRef } from 'vue'
+import { isStanding, patternNames, sources, type Look } from '@hestiad/core'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { list, percent } from '../findings/findingWords.js'
-import { ruleNames } from '../shell/words/findings/ruleNames.js'
+import { speakerOf } from '../findings/findingWords.js'
+import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
+import ChooseField from '../shell/ChooseField.vue'
+import { tellRefusal } from '../shell/words/composer.js'
 import { useLook } from '../stores/lookStore.js'
-import type { Composing } from '../workers/composer.js'
+import { usePreferences } from '../stores/preferences.js'
+import IdeaStrip from './IdeaStrip.vue'
+import IdeaTold from './IdeaTold.vue'
 import PatternMark from './PatternMark.vue'
+import { useComposer, type PatternChoice } from './useComposer.js'
 
-/** Has the middle laid out by a pattern; another one, and another, each undone as one step. */
+/** Has the middle composed: ideas to pick from, varied and walked through; each is one step that undo takes back. */
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const pattern = ref<PatternName>(props.look.school.pattern ?? 'flanked')
-const from = ref<'house' | 'placed'>('house')
-const seed = ref(0)
-const running = shallowRef<Composing>()
-const progress = ref({ done: 0, of: 1 })
-const found = shallowRef<{ readonly proposal: CenterpieceProposal; readonly look: Look }>()
-const told = ref('')
-/** The proposal is what the table shows now. */
-const isShown = computed(() => found.value !== undefined && store.look === found.value.look)
-const unmet = computed(() => list([...new Set(found.value?.proposal.unmet.map((finding) => ruleNames[finding.code]) ?? [])]))
+const { length } = usePreferences()
+const composer = useComposer()
+const { pattern, from, anchorId, wishLight, without, running, progress, problem, canceled, composed, shown, isCurrent } = composer
+const choices: readonly PatternChoice[] = ['six', ...patternNames]
+const say = computed(() => speakerOf({ t: t as never, look: props.look, length }))
+const anchors = computed(() =>
+  props.look.pieces.filter((piece) => isStanding(piece) && piece.owned > 0).map((piece) => ({ value: piece.id, label: piece.name }))
+)
+/** Told where one pattern was asked for and cannot be laid. */
+const refused = computed(() => (composed.value && composed.value.ideas.length === 0 && isCurrent.value ? composed.value.refusals : []))
 
-async function propose(): Promise<void> {
-  if (isShown.value) store.undo()
-  const base = store.look
-  if (!base) return
-  told.value = ''
-  seed.value++
-  progress.value = { done: 0, of: 1 }
-  // loaded when it is first asked for: its worker carries the core once more
-  const { compose } = await import('../workers/composer.js')
-  const options = { pattern: pattern.value, seed: seed.value, from: from.value }
-  running.value = compose({ look: base, options }, (done, of) => (progress.value = { done, of }))
-  try {
-    const proposal = await running.value.answer
-    if (proposal === undefined) told.value = t('compose.canceled')
-    else if (proposal === null) told.value = t('compose.none')
-    else if (store.look === base) {
-      store.apply(proposal.edit)
-      found.value = { proposal, look: store.look }
-    }
-  } catch (error) {
-    told.value = (error as Error).message
-  } finally {
-    running.value = undefined
-  }
+function choose(choice: PatternChoice): void {
+  pattern.value = choice
+  void composer.compose()
 }
-
-onUnmounted(() => running.value?.cancel())
 </script>
 
 <template>
   <section class="stack compose" :aria-label="t('compose.title')">
     <h3>{{ t('compose.title') }}</h3>
-    <div class="patterns" role="radiogroup" :aria-label="t('compose.title')">
+    <div class="patterns" role="group" :aria-label="t('compose.title')">
       <button
-        v-for="name in patternNames"
+        v-for="name in choices"
         :key="name"
         class="plain pattern"
-        role="radio"
-        :aria-checked="pattern === name"
-        :class="{ on: pattern === name }"
-        @click="pattern = name"
+        :aria-pressed="pattern === name"
+        :class="{ on: pattern === name, six: name === 'six' }"
+        @click="choose(name)"
       >
-        <PatternMark :pattern="name" />
-        <span class="small">{{ t(`compose.names.${name}`) }}</span>
+        <PatternMark v-if="name !== 'six'" :pattern="name" />
+        <span class="small">{{ name === 'six' ? t('compose.six') : t(`compose.names.${name}`) }}</span>
       </button>
     </div>
-    <ChoiceField
-      v-model="from"
-      :label="t('compose.from')"
-      :choices="(['house', 'placed'] as const).map((value) => ({ value, label: t(`compose.${value}`) }))"
-    />
     <div v-if="running" class="row between" role="status">
-      <el-progress :percentage="Math.round((progress.done / progress.of) * 100)" :show-text="false" :stroke-width="6" class="bar" />
+      <el-progress :percentage="Math.round(progress * 100)" :show-text="false" :stroke-width="6" class="bar" />
       <el-button size="small" @click="running.cancel()">{{ t('compose.cancel') }}</el-button>
     </div>
-    <el-button v-else type="primary" size="small" @click="propose">{{ isShown ? t('compose.another') : t('compose.propose') }}</el-button>
-    <p v-if="told" class="soft small" role="status">{{ told }}</p>
-    <p v-else-if="isShown && found" class="soft small" role="status">
-      {{ t('compose.score', { score: percent(found.proposal.score) }) }}
-      <template v-if="unmet">{{ t('compose.unmet', { rules: unmet }) }}</template>
+    <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
+    <p v-else-if="canceled" class="soft small" role="status">{{ t('compose.canceled') }}</p>
+    <div v-for="refusal in refused" :key="refusal.pattern" class="small" role="status">
+      <p>{{ t(`compose.names.${refusal.pattern}`) }}: {{ tellRefusal(refusal, say) }}</p>
+      <el-button v-if="refusal.smaller" size="small" @click="store.apply(refusal.smaller.edit)">{{ t('compose.doSmaller') }}</el-button>
+    </div>
+    <template v-if="composed && composed.ideas.length > 0">
+      <IdeaStrip v-if="isCurrent" :composer="composer" />
+      <p v-else class="soft small">{{ t('compose.stale') }}</p>
+      <IdeaTold v-if="shown" :look="look" :idea="shown" :composer="composer" />
+    </template>
+    <ChoiceField v-model="from" :label="t('compose.from')" :choices="sources.map((value) => ({ value, label: t(`compose.froms.${value}`) }))" />
+    <ChooseField v-model="anchorId" :label="t('compose.anchor')" :choices="anchors" :none="t('compose.noAnchor')" :empty="t('compose.noAnchors')" clearable />
+    <CheckField v-model="wishLight" :label="t('compose.light')" />
+    <p v-if="without.length > 0" class="small tags">
+      {{ t('compose.without') }}
+      <el-tag
+        v-for="id in without"
+        :key="id"
+        closable
+        size="small"
+        :aria-label="t('compose.useAgain', { name: say.piece(id) })"
+        @close="composer.bringBack(id)"
+        >{{ say.piece(id) }}</el-tag
+      >
     </p>
+    <div class="row">
+      <el-button type="primary" size="small" :disabled="running !== undefined" @click="composer.compose()">{{ t('compose.compose') }}</el-button>
+      <el-button v-if="composed" size="small" :disabled="running !== undefined" @click="composer.another">{{ t('compose.another') }}</el-button>
+    </div>
   </section>
 </template>
 
@@ -98,6 +98,7 @@ onUnmounted(() => running.value?.cancel())
 .pattern {
   display: grid;
   gap: 2px;
+  align-content: end;
   padding: 4px;
   border: 1px solid transparent;
   border-radius: var(--radius);
@@ -110,6 +111,12 @@ onUnmounted(() => running.value?.cancel())
   background: var(--ember-soft);
 }
 
+.six {
+  align-content: center;
+  border-color: var(--hairline-strong);
+  font: 560 15px var(--serif);
+}
+
 .pattern :deep(svg) {
   width: 100%;
   max-width: 92px;
@@ -117,6 +124,13 @@ onUnmounted(() => running.value?.cancel())
 
 .bar {
   flex: 1;
+}
+
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  align-items: center;
 }
 
 h3,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { askAgain, BALANCE_MOST, changeSchool, formatWeight, FULLNESS_SHARE, LEVELS_WANTED, type Figures, type FindingCode, type Look } from '@hestiad/core'
+import { askAgain, BALANCE_MOST, changeSchool, formatWeight, LEVELS_WANTED, scoreParts, type Figures, type FindingCode, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { list, percent } from '../findings/findingWords.js'
+import { scoreNames } from '../shell/words/composer.js'
 import { ruleNames } from '../shell/words/findings/ruleNames.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -16,13 +17,21 @@ const { length } = usePreferences()
 const c = computed(() => props.figures.composition)
 const clearing = computed(() => props.figures.stability.clearing)
 const tray = computed(() => props.look.pieces.find((piece) => piece.id === clearing.value.trayId)?.name)
-const range = computed(() => FULLNESS_SHARE[props.look.school.fullness].map(percent).join('–'))
+const density = computed(() => c.value.score.density)
+const parts = computed(() => scoreParts.flatMap((part) => (c.value.score.parts[part] === null ? [] : [{ part, kept: c.value.score.parts[part]! }])))
 const accents = computed(() => c.value.accents.map((accent) => `${accent.color} ${accent.placedIds.length}`).join(', ') || '–')
 </script>
 
 <template>
   <details class="stack" open>
     <summary>{{ t('compose.figures') }}</summary>
+    <ul v-if="look.centerpiece.length > 0" class="parts small" :aria-label="t('compose.score', { score: percent(c.score.total) })">
+      <li v-for="{ part, kept } in parts" :key="part">
+        <span>{{ scoreNames[part] }}</span>
+        <span class="track"><span :style="{ width: percent(kept).replace(' ', '') }" /></span>
+        <span class="soft">{{ percent(kept) }}</span>
+      </li>
+    </ul>
     <dl class="small">
       <dt>{{ t('compose.free') }}</dt>
       <dd>{{ length(c.middle.lengthMm) }} × {{ length(c.middle.widthMm) }}</dd>
@@ -32,7 +41,10 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       </dd>
       <dt>{{ t('compose.covered') }}</dt>
       <dd>
-        {{ percent(c.covered) }} <span class="soft">/ {{ range }}</span>
+        <template v-if="density"
+          >{{ percent(density.share) }} <span class="soft">/ {{ percent(density.least) }}–{{ percent(density.most) }}</span></template
+        >
+        <template v-else>–</template>
       </dd>
       <dt>{{ t('compose.balance') }}</dt>
       <dd>
@@ -46,7 +58,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       <dt>{{ t('compose.accents') }}</dt>
       <dd>{{ accents }}</dd>
       <dt>{{ t('compose.materials') }}</dt>
-      <dd>{{ c.finishes.length }}, {{ c.textures.length }} <span class="soft">/ 2, 3</span></dd>
+      <dd>{{ c.finishes.length }}, {{ c.textures.length }} <span class="soft">/ 2, 2</span></dd>
       <dt>{{ t('compose.toCover') }}</dt>
       <dd>{{ c.toCover.length }}</dd>
       <dt>{{ t('compose.clear') }}</dt>
@@ -104,6 +116,34 @@ dt {
 dd {
   margin: 0;
   font-variant-numeric: tabular-nums;
+}
+
+.parts {
+  display: grid;
+  gap: 3px;
+  margin: 4px 0 8px;
+  padding: 0;
+  list-style: none;
+}
+
+.parts li {
+  display: grid;
+  grid-template-columns: 112px 1fr 42px;
+  gap: 8px;
+  align-items: center;
+}
+
+.track {
+  height: 6px;
+  overflow: hidden;
+  border-radius: 3px;
+  background: var(--hairline);
+}
+
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--moss);
 }
 
 p {

@@ -32,7 +32,7 @@ export const list = (names: readonly string[]) => together.format(names)
 const MOST_NAMES = 3
 
 /** What findings and remedies of a look are told with. */
-function speakerOf({ t, look, length }: Words): Speaker {
+export function speakerOf({ t, look, length }: Words): Speaker {
   const index = pieceIndex(look)
   const gone = t('findings.gone')
   const piece = (pieceId: string) => (index.get(pieceId) ?? plainSupplyOf(pieceId))?.name ?? gone

@@ -13,6 +13,7 @@ import {
 } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ChooseField from '../shell/ChooseField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** Which flatware is laid: a whole pattern, or piece by piece for the parts the courses ask for. */
@@ -33,46 +34,44 @@ const laidFor = (role: FlatwareRole) => laid.value.find((piece) => piece.kind ==
 const pattern = computed(() =>
   patterns.value.findIndex((one) => laid.value.length > 0 && laid.value.every((piece) => one.pieces.some(({ id }) => id === piece.id)))
 )
-const choices = (role: FlatwareRole) => piecesOf(props.look, 'flatware').filter((piece) => piece.role === role)
-const owned = (piece: { name: string; owned: number }) => t('settings.ownedOf', { name: piece.name, owned: piece.owned })
+const patternChoices = computed(() =>
+  patterns.value.map((one, i) => ({ value: String(i), label: t('settings.patternOf', { name: one.name, pieces: one.pieces.length }) }))
+)
+const choices = (role: FlatwareRole) =>
+  piecesOf(props.look, 'flatware')
+    .filter((piece) => piece.role === role)
+    .map((piece) => ({ value: piece.id, label: t('settings.ownedOf', { name: piece.name, owned: piece.owned }) }))
+
+function lay(chosen: string | null): void {
+  const found = chosen === null ? undefined : patterns.value[Number(chosen)]
+  if (found) store.run(layPattern, props.kind, found.pieces.map((piece) => piece.id)) // prettier-ignore
+}
 </script>
 
 <template>
   <div class="stack">
-    <div class="field">
-      <label :for="`pattern-${kind}`">{{ t('settings.pattern') }}</label>
-      <el-select
-        :id="`pattern-${kind}`"
-        :model-value="pattern < 0 ? undefined : pattern"
-        :placeholder="t('settings.mixedPattern')"
-        :no-data-text="t('settings.noPattern')"
-        @update:model-value="
-          store.run(
-            layPattern,
-            kind,
-            patterns[$event]!.pieces.map((piece) => piece.id)
-          )
-        "
-      >
-        <el-option v-for="(one, i) in patterns" :key="i" :value="i" :label="t('settings.patternOf', { name: one.name, pieces: one.pieces.length })" />
-      </el-select>
-    </div>
+    <ChooseField
+      :label="t('settings.pattern')"
+      :model-value="pattern < 0 ? null : String(pattern)"
+      :choices="patternChoices"
+      :none="t('settings.mixedPattern')"
+      :empty="t('settings.noPattern')"
+      @update:model-value="lay"
+    />
     <details>
       <summary>{{ t('settings.byPiece') }}</summary>
       <div class="pair">
-        <div v-for="role in parts" :key="role" class="field">
-          <label :for="`${kind}-${role}`">{{ t(`role.${role}`) }}</label>
-          <el-select
-            :id="`${kind}-${role}`"
-            :model-value="laidFor(role)?.id"
-            clearable
-            :placeholder="t('settings.notLaid')"
-            :no-data-text="t('settings.noneOwned')"
-            @update:model-value="store.run(layFlatware, kind, role, $event || null)"
-          >
-            <el-option v-for="piece in choices(role)" :key="piece.id" :value="piece.id" :label="owned(piece)" />
-          </el-select>
-        </div>
+        <ChooseField
+          v-for="role in parts"
+          :key="role"
+          :label="t(`role.${role}`)"
+          :model-value="laidFor(role)?.id ?? null"
+          :choices="choices(role)"
+          :none="t('settings.notLaid')"
+          :empty="t('settings.noneOwned')"
+          clearable
+          @update:model-value="store.run(layFlatware, kind, role, $event)"
+        />
       </div>
     </details>
   </div>

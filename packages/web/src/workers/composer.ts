@@ -1,10 +1,10 @@
-import type { CenterpieceProposal } from '@hestiad/core'
+import type { Composed } from '@hestiad/core'
 import type { ComposeReply, ComposeRequest } from './composer.worker.js'
 
-/** A search under way: its answer, and a way to stop it. */
+/** Composing under way: its answer, and a way to stop it. */
 export interface Composing {
-  /** The proposal, null when nothing fits the pattern, undefined when it was canceled. */
-  readonly answer: Promise<CenterpieceProposal | null | undefined>
+  /** What was composed; undefined when it was canceled. */
+  readonly answer: Promise<Composed | undefined>
   readonly cancel: () => void
 }
 
@@ -12,7 +12,7 @@ export interface Composing {
 export function compose(request: ComposeRequest, onProgress: (done: number, of: number) => void): Composing {
   const worker = new Worker(new URL('./composer.worker.ts', import.meta.url), { type: 'module' })
   let cancel = () => {}
-  const answer = new Promise<CenterpieceProposal | null | undefined>((resolve, reject) => {
+  const answer = new Promise<Composed | undefined>((resolve, reject) => {
     cancel = () => {
       worker.terminate()
       resolve(undefined)
@@ -21,7 +21,7 @@ export function compose(request: ComposeRequest, onProgress: (done: number, of: 
       if (data.kind === 'progress') onProgress(data.done, data.of)
       else {
         worker.terminate()
-        resolve(data.proposal ?? null)
+        resolve(data.composed)
       }
     }
     worker.onerror = (event) => {

@@ -1,8 +1,7 @@
-import { proposeCenterpiece, type CenterpieceProposal, type Look, type ProposeOptions } from '@hestiad/core'
+import { composeMiddles, type Composed, type ComposeOptions, type Look } from '@hestiad/core'
 
-export type ComposeRequest = { readonly look: Look; readonly options: Omit<ProposeOptions, 'onProgress'> }
-export type ComposeReply =
-  { readonly kind: 'progress'; readonly done: number; readonly of: number } | { readonly kind: 'done'; readonly proposal: CenterpieceProposal | undefined }
+export type ComposeRequest = { readonly look: Look; readonly options: Omit<ComposeOptions, 'onProgress'> }
+export type ComposeReply = { readonly kind: 'progress'; readonly done: number; readonly of: number } | { readonly kind: 'done'; readonly composed: Composed }
 
 const reply = (message: ComposeReply) => self.postMessage(message)
 
@@ -11,5 +10,5 @@ self.onmessage = ({ data }: MessageEvent<ComposeRequest>) => {
     reply({ kind: 'progress', done, of })
     return true
   }
-  reply({ kind: 'done', proposal: proposeCenterpiece(data.look, { ...data.options, onProgress }) })
+  reply({ kind: 'done', composed: composeMiddles(data.look, { ...data.options, onProgress }) })
 }

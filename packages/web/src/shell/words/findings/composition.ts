@@ -8,7 +8,7 @@ export const compositionFindingWords = {
     title: () => 'The middle is flat',
     is: ({ measured }) => some(measured.levels, 'height', 'heights'),
     limit: ({ limit }, say) => `${limit.levels}, each ${say.length(50.8)} or more from the next`,
-    because: { flat: 'The eye has nowhere to go; three heights make a landscape.' }
+    because: { flat: 'The eye has nowhere to go; two heights at the least make a landscape.' }
   },
   'compose.neighbors': {
     step: 'centerpiece',
@@ -34,14 +34,14 @@ export const compositionFindingWords = {
   'compose.sparse': {
     step: 'centerpiece',
     title: () => 'The middle looks bare',
-    is: ({ measured }, say) => `${say.percent(measured.share)} covered`,
+    is: ({ measured }, say) => `${say.percent(measured.share)} of the free length taken`,
     limit: ({ limit }, say) => `${say.percent(limit.share)} for this fullness`,
     because: { 'bare-table': 'For the fullness chosen the table shows too much.' }
   },
   'compose.crowded': {
     step: 'centerpiece',
     title: () => 'The middle is crowded',
-    is: ({ measured }, say) => `${say.percent(measured.share)} covered`,
+    is: ({ measured }, say) => `${say.percent(measured.share)} of the free length taken`,
     limit: ({ limit }, say) => `${say.percent(limit.share)} at the most`,
     because: { 'no-air': 'Things need air between them to be seen, and hands need room.' }
   },
@@ -73,17 +73,26 @@ export const compositionFindingWords = {
     limit: ({ limit }) => `${some(limit.finishes, 'finish', 'finishes')} and ${some(limit.textures, 'texture', 'textures')}`,
     because: { 'one-hand': 'Shine beside matte, soft beside hard: one alone looks like a shop shelf.' }
   },
-  'compose.checklist': {
+  'compose.green': {
     step: 'centerpiece',
-    title: ({ because }) =>
-      ({ 'no-green': 'Nothing green in the middle', 'no-light': 'No light in the middle', 'no-use': 'Nothing to use in the middle' })[because],
-    is: ({ measured }) => `${measured.missing} of green, lit, useful missing`,
-    limit: () => 'something of each',
-    because: {
-      'no-green': 'Something green warms a table: fresh, dried or faux.',
-      'no-light': 'A table without a light goes gray in the evening.',
-      'no-use': 'Something to be used keeps it a table: a tray, fruit, a bowl.'
-    }
+    title: () => 'Nothing green in the middle',
+    is: () => 'no plant, fresh, dried or faux',
+    limit: () => 'something green',
+    because: { 'no-green': 'Something green warms a table: fresh, dried or faux.' }
+  },
+  'compose.light': {
+    step: 'centerpiece',
+    title: () => 'No light in the middle',
+    is: () => 'no candle, no strand, no lamp',
+    limit: () => 'a light after dark',
+    because: { 'no-light': 'A table without a light goes gray in the evening.' }
+  },
+  'compose.useful': {
+    step: 'centerpiece',
+    title: () => 'Nothing to use in the middle',
+    is: () => 'no tray, no fruit, no bowl to reach into',
+    limit: () => 'something of use',
+    because: { 'no-use': 'Something to be used keeps it a table: a tray, fruit, a bowl.' }
   },
   'compose.middle': {
     step: 'centerpiece',

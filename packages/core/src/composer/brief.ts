@@ -1,0 +1,115 @@
+import type { Measured } from '../assess/measure.js'
+import { chromaOf, colorDistance } from '../color/colorWords.js'
+import { pieceIndex } from '../design/find.js'
+import type { Look, Placed } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
+import { allSettings, settingIds } from '../design/settingIds.js'
+import { tableDishesPart } from '../menu/parts.js'
+import { metals } from '../reference/materials.js'
+import { DAYLIGHT_UNTIL_MIN } from '../reference/composition.js'
+import { SMALL_HANDS_MM } from '../reference/stability.js'
+import { layoutPart } from '../settings/parts.js'
+import { planPart } from '../seating/parts.js'
+import type { Footprint } from '../geometry/footprint.js'
+import { standings, type Standing } from '../centerpiece/standing.js'
+import type { Outline } from '../geometry/outline.js'
+import { fieldOf, type Field } from '../composition/field.js'
+import { framesOf, type Frame } from '../composition/frames.js'
+
+/** Everything about a table that a middle is composed for. */
+export interface Brief {
+  /** The look with only what is kept in its middle. */
+  readonly look: Look
+  readonly kept: readonly Placed[]
+  /** A kept piece in the very middle, round which patterns with a hero are laid; null where there is none, or it counts as an obstacle. */
+  readonly heroKept: Placed | null
+  readonly field: Field
+  readonly frames: readonly Frame[]
+  /** Masses stay below this, millimeters above the tabletop. */
+  readonly clearTopMm: number
+  /** By day no candle is lit unless wished. */
+  readonly candles: 'lit' | 'flameless' | 'none'
+  /** Colors of what is laid already, with how much of the table each is; the accents among them. */
+  readonly colors: readonly string[]
+  readonly accents: readonly string[]
+  /** The metal of flatware and rims; null where there is none. */
+  readonly metal: string | null
+  /** What breaks or burns stays this far from the edge where small hands are about. */
+  readonly handsMm: number
+  /** Length of the spine that dishes brought to the table take. */
+  readonly dishesMm: number
+}
+
+/** Masses of flowers among adults, and where a child sits at the table: design of the composer, tried on eight tables. */
+const CLEAR_TOP_MM = 318
+const CLEAR_TOP_CHILD_MM = 300
+/** An accent has this OKLab chroma: our own starting value. */
+const ACCENT_CHROMA = 0.055
+/** A piece this near the middle of the table leads it: our own starting value. */
+const IN_MIDDLE_MM = 70
+/** Between a dish and what stands beside it: our own starting value. */
+const DISH_AIR_MM = 24
+
+/** What is known before anything is chosen. `wishLight` lights candles by day too. */
+export function briefOf(look: Look, measured: Measured, kept: readonly Placed[], wishLight: boolean, roundKept = false): Brief {
+  const plan = measured.get(planPart)
+  const { laid } = measured.get(layoutPart)
+  const standing = standings({ pieces: look.pieces, centerpiece: kept })
+  const heroKept = roundKept ? (standing.find((one) => isInMiddle(one, plan.outline)) ?? null) : null
+  const others = standing.filter((one) => one.rootId !== heroKept?.placed.id)
+  const taken: Footprint[] = [...others.map((one) => one.spread), ...chosenDishes(look)]
+  const field = fieldOf(plan.outline, plan.places, laid, taken)
+  const frames = framesOf(look, plan.outline, plan.places, field)
+  const child = look.guests.some((guest) => guest.body.kind === 'child')
+  const { cats, dogs, toddlers } = look.household
+  const daylight = look.occasion.endMin <= DAYLIGHT_UNTIL_MIN
+  const laidColors = colorsOf(look)
+  return {
+    look: { ...look, centerpiece: kept },
+    kept,
+    heroKept: heroKept?.placed ?? null,
+    field,
+    frames,
+    clearTopMm: plan.places.length === 0 ? 420 : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
+    candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers ? 'flameless' : 'lit',
+    colors: laidColors,
+    accents: laidColors.filter((color) => chromaOf(color) >= ACCENT_CHROMA),
+    metal: metalOf(look),
+    handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
+    dishesMm: measured.get(tableDishesPart).reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0)
+  }
+}
+
+/** The same with masses lower or higher. */
+export function lowered(brief: Brief, height: number): Brief {
+  return height === 1 ? brief : { ...brief, clearTopMm: Math.round(brief.clearTopMm * height) }
+}
+
+/** In the very middle of the table by itself. */
+function isInMiddle(one: Standing, outline: Outline): boolean {
+  const middleY = outline.kind === 'polygon' ? outline.middleY : 0
+  return one.placed.on === null && one.placed.part === 1 && Math.hypot(one.pose.x, one.pose.y - middleY) <= IN_MIDDLE_MM
+}
+
+/** Where the stylist has stood dishes already. */
+function chosenDishes(look: Look): Footprint[] {
+  return look.menu.dishes.flatMap((dish) => dish.spots.map((spot) => ({ kind: 'disc', x: spot.xMm, y: spot.yMm, radiusMm: 140 }) as const))
+}
+
+/** Colors of cloth, runner, plates, napkins and glasses, each once. */
+function colorsOf(look: Look): string[] {
+  const index = pieceIndex(look)
+  const ids = [look.linens.clothId, look.linens.runner?.pieceId ?? null, look.linens.topper?.pieceId ?? null, ...allSettings(look).flatMap(settingIds)]
+  const pieces = ids.flatMap((id) => (id === null ? [] : (index.get(id) ?? []))).filter((piece) => piece.kind !== 'flatware')
+  const colors = pieces.flatMap((piece) => [piece.color, ...(piece.kind === 'plate' ? [piece.accent] : [])])
+  return colors.filter((color, i) => colors.findIndex((other) => colorDistance(color, other) < 0.04) === i)
+}
+
+/** The metal most flatware is of. */
+function metalOf(look: Look): string | null {
+  const index = pieceIndex(look)
+  const counts = new Map<string, number>()
+  for (const piece of look.setting.flatwareIds.flatMap((id): Piece[] => (index.has(id) ? [index.get(id)!] : [])))
+    if (metals.has(piece.material)) counts.set(piece.material, (counts.get(piece.material) ?? 0) + 1)
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null
+}

@@ -1,0 +1,81 @@
+import { colorDistance } from '../color/colorWords.js'
+import type { Recipe } from './recipe.js'
+import type { Option, Stock } from './stock.js'
+import { heightOf, widthOf } from '../composition/families.js'
+
+/** What fills the parts of a pattern. */
+export interface Cast {
+  readonly hero: Option | null
+  readonly support: Option | null
+  readonly light: Option | null
+  readonly base: Option | null
+  readonly accent: Option | null
+  /** One recipe for every arrangement; null where nothing is in flower. */
+  readonly recipe: Recipe | null
+  /** How well all of it goes together and with the table, 0 to 1. */
+  readonly suits: number
+}
+
+export const partsOfCast = ['hero', 'support', 'light', 'base', 'accent'] as const
+export type PartOfCast = (typeof partsOfCast)[number]
+
+/** What a pattern asks of a cast: options for each part, null among them where the part may be left out. */
+export type Wanted = Readonly<Partial<Record<PartOfCast, readonly (Option | null)[]>>>
+
+/** Of each part so many are tried together: enough that the best of the design's eight tables was always among them. */
+const MOST_EACH = 6
+const MOST_RECIPES = 4
+/** Weights of kinship: our own starting values. Factors are multiplied, so that one bad match is not made good by others. */
+const kinshipOf = { family: 1, twin: 0.97, material: 0.9, color: 0.88, stranger: 0.74 } as const
+const LEFT_OUT = 0.86
+const NEAR_COLOR = 0.1
+
+/** Casts for a pattern, the best first. */
+export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: number): Cast[] {
+  const listOf = (part: PartOfCast) => wanted[part]?.slice(0, MOST_EACH) ?? [null]
+  const flowers = recipes.length > 0 ? recipes.slice(0, MOST_RECIPES) : [null]
+  const casts: Cast[] = []
+  for (const hero of listOf('hero'))
+    for (const support of listOf('support'))
+      for (const light of listOf('light'))
+        for (const base of listOf('base'))
+          for (const accent of listOf('accent')) {
+            const suits = together({ hero, support, light, base, accent }, wanted)
+            if (suits === 0) continue
+            const needsFlowers = [hero, support, accent].some((one) => one?.part === 'mass' || one?.part === 'bud')
+            for (const recipe of needsFlowers ? flowers : [null])
+              if (recipe !== null || !needsFlowers)
+                casts.push({ hero, support, light, base, accent, recipe, suits: suits * (recipe ? 0.6 + 0.4 * recipe.suits : 0.85) })
+          }
+  return casts.sort((a, b) => b.suits - a.suits).slice(0, most)
+}
+
+function together(parts: Readonly<Record<PartOfCast, Option | null>>, wanted: Wanted): number {
+  const chosen = partsOfCast.flatMap((part) => parts[part] ?? [])
+  let suits = 1
+  for (const part of partsOfCast) if (parts[part] === null && (wanted[part]?.length ?? 0) > 1) suits *= LEFT_OUT
+  for (const one of chosen) suits *= one.suits
+  const { hero, support, accent } = parts
+  if (hero && support) suits *= kinship(hero, support) * (hero.piece.id === support.piece.id ? 0.94 : 1) * falls(hero, support)
+  if (accent && hero) suits *= Math.sqrt(kinship(hero, accent))
+  return suits
+}
+
+/** A support is smaller than its hero. */
+function falls(hero: Option, support: Option): number {
+  const width = widthOf(support.piece) / widthOf(hero.piece)
+  const height = heightOf(support.piece) / heightOf(hero.piece)
+  return width > 1.02 ? 0.5 : height > 1.15 ? 0.7 : 1
+}
+
+function kinship(a: Option, b: Option): number {
+  if (a.family.id === b.family.id) return kinshipOf.family
+  const near = colorDistance(a.piece.color, b.piece.color) < NEAR_COLOR
+  if (a.piece.material === b.piece.material) return near ? kinshipOf.twin : kinshipOf.material
+  return near ? kinshipOf.color : kinshipOf.stranger
+}
+
+/** Options of some parts of the stock of which there are so many. */
+export function enough(stock: Stock, parts: readonly (keyof Stock)[], count: number): Option[] {
+  return parts.flatMap((part) => stock[part].filter((option) => option.count >= count)).sort((a, b) => b.suits - a.suits)
+}

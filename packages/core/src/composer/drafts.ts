@@ -1,0 +1,150 @@
+import { pieceIndex } from '../design/find.js'
+import type { Look, PatternName, Placed } from '../design/look.js'
+import { familiesOf } from '../composition/families.js'
+import { isStanding } from '../design/piece.js'
+import { oklab } from '../color/colorWords.js'
+import { lowered, type Brief } from './brief.js'
+import { castsFor, type Cast } from './cast.js'
+import type { ComposeOptions } from './idea.js'
+import { fits, placedOf, type Item } from './item.js'
+import type { Table } from './mass.js'
+import { programs } from './programs.js'
+import { recipesFor, type Recipe } from './recipe.js'
+import { mayHave, type Option, type Stock } from './stock.js'
+import { run } from './structures/run.js'
+
+/** A cast as a structure lays it, free of what the field can tell; not yet measured. */
+export interface Draft {
+  readonly cast: Cast
+  readonly centerpiece: readonly Placed[]
+  /** What it promises before it is measured. */
+  readonly promise: number
+  /** Share of the room for dishes that was kept off the spine. */
+  readonly reserve: number
+}
+
+/** So many casts are laid for a pattern, and so many are weighed. */
+const MOST_CASTS = 40
+const MOST_WEIGHED = 400
+/** Room and height tried one after the other: as the design asks, smaller, lower, both. */
+const tries = [
+  { scale: 1, height: 1 },
+  { scale: 0.86, height: 1 },
+  { scale: 0.86, height: 0.88 },
+  { scale: 0.72, height: 0.8 },
+  { scale: 0.6, height: 0.7 }
+] as const
+/** Dishes that come to the table need their places: none of the spine for them, half of what they take in a row, all of it. */
+const reserves = [0, 0.5, 1] as const
+
+/** All drafts of a pattern, the most promising first, and how many casts there were. */
+export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): { readonly drafts: Draft[]; readonly casts: number } {
+  const frame = brief.frames[0]
+  if (!frame) return { drafts: [], casts: 0 }
+  const may = mayHave(brief.look, options.from)
+  const recipes = steered(
+    recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id)),
+    options.steer?.warmth ?? 0
+  )
+  const anchored = (cast: Cast) => !options.anchorId || [cast.hero, cast.base, cast.support].some((one) => one?.piece.id === options.anchorId)
+  const effort = options.effort ?? 1
+  const wanted = programs[pattern].wanted(stock, frame, brief)
+  const kept = keptOption(brief)
+  const casts = castsFor(kept ? { ...wanted, hero: [kept] } : wanted, recipes, MOST_WEIGHED * effort).filter(anchored)
+  const chosen = spread(casts, MOST_CASTS * effort)
+  const drafts = reserves
+    .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
+    .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
+  return { drafts: drafts.sort((a, b) => b.promise - a.promise), casts: casts.length }
+}
+
+/** The kept piece in the middle as the hero of every cast. */
+function keptOption({ look, heroKept }: Brief): Option | null {
+  const piece = heroKept && pieceIndex(look).get(heroKept.pieceId)
+  if (!piece || !isStanding(piece)) return null
+  const family = familiesOf(look.pieces).find((one) => one.pieces.some((other) => other.id === piece.id))!
+  return { piece, family, part: 'compote', count: 1, candle: null, suits: 1 }
+}
+
+function besideDishes(brief: Brief, reserve: number): Brief {
+  const [main, ...arms] = brief.frames
+  return { ...brief, frames: [{ ...main!, halfMm: Math.max(0, main!.halfMm - (reserve * brief.dishesMm) / 2) }, ...arms] }
+}
+
+/** Recipes by how warm their focal flower is, where that is wished. */
+function steered(recipes: readonly Recipe[], warmth: number): Recipe[] {
+  const warm = ({ focal }: Recipe) => {
+    const [, a, b] = oklab(focal.color)
+    return a + b
+  }
+  return recipes.map((recipe) => ({ ...recipe, suits: Math.min(1, recipe.suits * Math.exp(4 * warmth * warm(recipe))) })).sort((a, b) => b.suits - a.suits)
+}
+
+/** The best casts of every hero, base and palette, so that those that are tried differ. */
+function spread(casts: readonly Cast[], most: number): Cast[] {
+  const groups = new Map<string, Cast[]>()
+  for (const cast of casts) {
+    const key = `${cast.hero?.piece.id} ${cast.base?.piece.id} ${cast.recipe?.focal.id}`
+    groups.set(key, [...(groups.get(key) ?? []), cast])
+  }
+  const list: Cast[] = []
+  for (let round = 0; list.length < most && round < most; round++)
+    for (const group of groups.values()) if (group[round] && list.length < most) list.push(group[round]!)
+  return list
+}
+
+/** A cast laid on every frame of the table at the largest scale that fits. */
+function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
+  const index = pieceIndex(brief.look)
+  const main = brief.frames[0]!
+  const { lay, fixed } = programs[pattern]
+  for (const { scale, height } of fixed ? tries.slice(0, 1) : tries) {
+    const low = lowered(brief, height)
+    const table: Table = { brief: low, frame: main, index, scale }
+    const layouts = lay(cast, table, stock, options.seed).filter((items) => fits(items, main, low))
+    const drafts = ordered(layouts, options.steer?.amount ?? 0)
+      .slice(0, 2)
+      .map((items, i): Draft => {
+        const centerpiece = onArms(pattern, cast, table, stock, options, placedOf(items, main, low, brief.kept, index))
+        return { cast, centerpiece, reserve: 0, promise: promiseOf(cast, items, options) * scale ** 0.7 * height ** 0.5 * 0.97 ** i }
+      })
+      .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
+    if (drafts.length > 0) return drafts
+  }
+  return []
+}
+
+/** The fullest first, or by how many things there are. */
+function ordered(layouts: readonly Item[][], amount: number): Item[][] {
+  return amount === 0 ? [...layouts] : [...layouts].sort((a, b) => amount * (b.length - a.length))
+}
+
+/** A few things look meager, one kind more or less is a wish. */
+function promiseOf(cast: Cast, items: readonly Item[], { steer }: ComposeOptions): number {
+  const kinds = new Set(items.map((one) => one.option.family.id)).size
+  return cast.suits * (0.6 + 0.4 * Math.min(1, items.length / 5)) * Math.exp(0.5 * (steer?.richness ?? 0) * kinds + 0.12 * (steer?.amount ?? 0) * items.length)
+}
+
+/** The same on the other arms of tables joined, or a run where that finds no room. */
+function onArms(pattern: PatternName, cast: Cast, table: Table, stock: Stock, options: ComposeOptions, main: readonly Placed[]): Placed[] {
+  const { brief, index } = table
+  let all = [...brief.kept, ...main]
+  for (const frame of brief.frames.slice(1)) {
+    const arm = { ...table, frame }
+    const inside = (items: readonly Item[]) => fits(items, frame, brief)
+    const own = programs[pattern].lay(cast, arm, stock, options.seed).find(inside) ?? run({ ...cast, hero: cast.support ?? cast.hero }, arm).find(inside)
+    if (own) all = [...all, ...placedOf(own, frame, brief, all, index)]
+  }
+  return all
+}
+
+/** No more of a piece than there is. */
+function hasEnough(centerpiece: readonly Placed[], look: Look, stock: Stock): boolean {
+  const counts = new Map<string, number>()
+  for (const placed of centerpiece) counts.set(placed.pieceId, (counts.get(placed.pieceId) ?? 0) + placed.part)
+  const options = Object.values(stock).flat()
+  return [...counts].every(([id, count]) => {
+    const option = options.find((one) => one.piece.id === id)
+    return !option || Math.ceil(count - 0.01) <= option.count + look.centerpiece.filter((placed) => placed.pieceId === id).length
+  })
+}

@@ -1,0 +1,132 @@
+import type { PieceIndex } from '../design/find.js'
+import { newPlaced } from '../design/newLook.js'
+import type { Arrangement, Placed } from '../design/look.js'
+import { fromFrame, type Point } from '../geometry/point.js'
+import { FRESH_CLEAR_MM } from '../reference/burning.js'
+import { numberedId } from '../units/slug.js'
+import type { Brief } from './brief.js'
+import { heightOf, lengthOf, widthOf } from '../composition/families.js'
+import type { Frame } from '../composition/frames.js'
+import { lightAtMin, type Option } from './stock.js'
+
+/** What a thing is for in its middle. */
+export type Role = 'hero' | 'support' | 'light' | 'base' | 'accent' | 'bud'
+
+/** A thing of a middle as the structure lays it: in its frame, x along the spine. */
+export interface Item {
+  readonly option: Option
+  readonly role: Role
+  readonly x: number
+  readonly y: number
+  readonly turnDeg: number
+  readonly flowers: Arrangement | null
+  /** Stands on the tray or board of the middle, in its frame. */
+  readonly onBase: boolean
+  /** Stands there already and is kept. */
+  readonly kept: boolean
+  /** Share of its length that is laid. */
+  readonly part: number
+}
+
+export function item(option: Option, role: Role, x: number, y = 0, more: Partial<Pick<Item, 'flowers' | 'onBase' | 'kept' | 'turnDeg' | 'part'>> = {}): Item {
+  return { option, role, x, y, turnDeg: 0, flowers: null, onBase: false, kept: false, part: 1, ...more }
+}
+
+/** How far it reaches sideways, flowers included. */
+export function radiusOf({ option, flowers }: Pick<Item, 'option' | 'flowers'>): number {
+  return Math.max(widthOf(option.piece) / 2, (flowers?.spreadMm ?? 0) / 2)
+}
+
+function topOf({ option, flowers }: Item): number {
+  const { piece } = option
+  if (piece.kind === 'vessel') return piece.heightMm + (flowers?.riseMm ?? 0)
+  return piece.kind === 'holder' && option.candle ? Math.max(heightOf(piece), piece.heightMm + option.candle.heightMm) : heightOf(piece)
+}
+
+/** Whether it burns with an open flame. */
+export function isOpenFlame({ option: { piece, candle } }: Item): boolean {
+  if (piece.kind !== 'holder' || candle?.burn.kind !== 'wax') return false
+  return !piece.chimney || piece.chimney.rimMm < piece.heightMm + candle.heightMm + 30
+}
+
+/** Margins between things and settings: where they can be had, and for what is hard. Design of the composer, tried on eight tables. */
+export const SOFT_MARGIN_MM = 26
+const HARD_MARGIN_MM = 15
+/** Open flames from an edge where somebody sits; a little more than the rule asks, for what is rounded. */
+const SLEEVE_MM = 205
+
+/** Whether all of it lies in the field with its margins, flames off the edges and clear of leaves, and nothing touches. */
+export function fits(items: readonly Item[], frame: Frame, brief: Brief): boolean {
+  const { field } = brief
+  for (const one of items) {
+    if (one.onBase || one.kept) continue
+    const at = fromFrame(frame.pose, one)
+    if (isLong(one)) {
+      if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < HARD_MARGIN_MM - 5)) return false
+    } else if (field.clearMm(at) < radiusOf(one) + (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM)) return false
+    if (brief.handsMm > 0 && breaksOrBurns(one) && field.edgeMm(at) < brief.handsMm + widthOf(one.option.piece) / 2) return false
+    if (isOpenFlame(one) && field.seatedMm(at) < SLEEVE_MM) return false
+  }
+  return items.every((one, i) => items.slice(i + 1).every((other) => areApart(one, other, brief)))
+}
+
+/** Leaves from an open flame: fresh ones by what stylists keep, and 12 in where the venue asks it or they are dry. */
+export function leafGapMm(brief: Brief): number {
+  return brief.look.school.strictFlames ? 306 : FRESH_CLEAR_MM + 3
+}
+
+function areApart(a: Item, b: Item, brief: Brief): boolean {
+  if (a.role === 'base' || b.role === 'base' || a.onBase !== b.onBase) return true
+  const apart = Math.hypot(a.x - b.x, a.y - b.y)
+  if (apart < besideRadius(a, b) + besideRadius(b, a) + 4) return false
+  const [flame, leaves] = isOpenFlame(a) && b.flowers ? [a, b] : isOpenFlame(b) && a.flowers ? [b, a] : [null, null]
+  if (flame && leaves && apart - leaves.flowers!.spreadMm / 2 < leafGapMm(brief)) return false
+  return !(isOpenFlame(a) && isOpenFlame(b)) || apart >= (brief.look.school.safety === 'US' ? 80 : 104)
+}
+
+/** What is lower than a vessel's rim may stand under its flowers. */
+function besideRadius(one: Item, other: Item): number {
+  const { piece } = one.option
+  return one.flowers && piece.kind === 'vessel' && topOf(other) <= piece.heightMm ? piece.widestMm / 2 : radiusOf(one)
+}
+
+function breaksOrBurns({ option: { piece, candle } }: Item): boolean {
+  return piece.material === 'glass' || piece.material === 'porcelain' || piece.kind === 'vessel' || candle?.burn.kind === 'wax'
+}
+
+function isLong(one: Item): boolean {
+  return lengthOf(one.option.piece) > 1.3 * widthOf(one.option.piece)
+}
+
+/** Points round a long thing along the spine. */
+function rimOf(one: Item): Point[] {
+  const halfX = (lengthOf(one.option.piece) * one.part) / 2
+  const halfY = widthOf(one.option.piece) / 2
+  return [-1, -0.6, -0.2, 0.2, 0.6, 1].flatMap((share) => [
+    { x: one.x + share * halfX, y: one.y + halfY },
+    { x: one.x + share * halfX, y: one.y - halfY }
+  ])
+}
+
+/** Items of a frame as placed pieces, after those that stand there already. */
+export function placedOf(items: readonly Item[], frame: Frame, brief: Brief, before: readonly Placed[], index: PieceIndex): Placed[] {
+  const placed: Placed[] = []
+  let baseId: string | null = null
+  const turn = Math.round((frame.pose.turnRad * 180) / Math.PI)
+  for (const one of [...items].sort((a, b) => Number(b.role === 'base') - Number(a.role === 'base'))) {
+    if (one.kept) continue
+    const { piece, candle } = one.option
+    const at = one.onBase ? one : fromFrame(frame.pose, one)
+    const id = numberedId(piece.id, [...before, ...placed], 1)
+    placed.push({
+      ...newPlaced(id, piece.id, Math.round(at.x), Math.round(at.y)),
+      turnDeg: one.onBase ? one.turnDeg : turn + one.turnDeg,
+      on: one.onBase ? baseId : null,
+      part: one.part,
+      candle: candle && index.has(candle.id) ? { candleId: candle.id, lightAtMin: lightAtMin(brief.look) } : null,
+      arrangement: one.flowers
+    })
+    if (one.role === 'base' && piece.kind === 'tray') baseId = id
+  }
+  return placed
+}

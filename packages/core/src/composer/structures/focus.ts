@@ -1,0 +1,98 @@
+import type { Cast } from '../cast.js'
+import type { Item } from '../item.js'
+import { radiusOf } from '../item.js'
+import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
+import { besideMm, lightsAt } from './lights.js'
+
+/** One focus: a hero, twin supports close to it or none, twin lights; on a long table like groups at every second gap between guests. */
+export function focus(cast: Cast, table: Table): Item[][] {
+  const { frame } = table
+  if (!cast.hero) return []
+  if (frame.ring) return onRing(cast, table)
+  const layouts: Item[][] = []
+  const long = frame.tableHalfMm > LONG_HALF_MM ? groupSpots(table, cast.hero.count) : [0]
+  for (const groups of long.length > 1 ? [long, [0]] : [[0]])
+    for (const withSupport of cast.support && groups.length === 1 ? [true, false] : [false]) {
+      const items = all(...groups.map((x) => group(cast, table, x, withSupport)))
+      if (items) layouts.push(items)
+    }
+  return layouts
+}
+
+/** Half of 96 in: longer, one focus leaves most guests nothing. */
+const LONG_HALF_MM = 1220
+const GROUP_STEP_MM = 1060
+const GROUP_HALF_MM = 230
+const GROUP_LEAST_MM = 600
+
+/** Three spots about two places apart, or one where there are fewer than three of the hero or no room. */
+function groupSpots({ frame }: Table, most: number): number[] {
+  const wanted = Math.min(GROUP_STEP_MM, frame.halfMm - GROUP_HALF_MM)
+  if (most < 3 || wanted < GROUP_LEAST_MM) return [0]
+  const near = frame.bays.filter((x) => Math.abs(x - wanted) < 150).sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))
+  const step = near[0] ?? wanted
+  return [-step, 0, step]
+}
+
+function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[] | undefined {
+  const { brief } = table
+  const hero = massAt(table, cast, cast.hero!, 'hero', x, 0, heroWidthMm(table, x))
+  if (!hero) return undefined
+  const items: Item[] = [hero]
+  let edgeMm = radiusOf(hero)
+  if (withSupport && cast.support) {
+    const supportMm = 0.66 * 2 * radiusOf(hero)
+    const probe = massAt(table, cast, cast.support, 'support', x, 0, supportMm, 0.74 * brief.clearTopMm)
+    if (!probe) return undefined
+    const away = radiusOf(hero) + 34 + radiusOf(probe)
+    const pair = massAt(table, cast, cast.support, 'support', away, 0, Math.min(2 * radiusOf(probe), roomAt(table, x + away)), 0.74 * brief.clearTopMm)
+    const twins = mirrored(pair)?.map((one) => ({ ...one, x: one.x + x }))
+    if (!twins) return undefined
+    items.push(...twins)
+    edgeMm = away
+  }
+  if (cast.light) {
+    const last = items[items.length - 1]!
+    const away = withSupport ? edgeMm + besideMm(last, cast.light, brief) : besideMm(hero, cast.light, brief)
+    items.push(
+      ...lightsAt(cast.light, [
+        [x - away, 0],
+        [x + away, 0]
+      ])
+    )
+  }
+  return items
+}
+
+/** On a round: a hero in the middle, lights in a ring at the gaps between guests, or four at the corners. */
+function onRing(cast: Cast, table: Table): Item[][] {
+  const { frame, brief } = table
+  const hero = massAt(table, cast, cast.hero!, 'hero', 0, 0, heroWidthMm(table))
+  if (!hero) return []
+  const angles = frame.ring!
+  const rings = angles.length >= 5 && angles.length <= 8 ? [angles, quarters] : [quarters, angles]
+  const { light, support } = cast
+  const layouts: Item[][] = []
+  if (support && !light) {
+    const probe = massAt(table, cast, support, 'support', 0, 0, 0.55 * 2 * radiusOf(hero), 0.72 * brief.clearTopMm)
+    if (probe) {
+      const r = radiusOf(hero) + 30 + radiusOf(probe)
+      for (const ring of [angles, quarters]) layouts.push([hero, ...ring.map((angle) => ({ ...probe, x: r * Math.cos(angle), y: r * Math.sin(angle) }))])
+    }
+  }
+  for (const ring of rings) {
+    if (!light || light.count < ring.length) continue
+    const r = besideMm(hero, light, brief)
+    layouts.push([
+      hero,
+      ...lightsAt(
+        light,
+        ring.map((angle) => [r * Math.cos(angle), r * Math.sin(angle)] as const)
+      )
+    ])
+  }
+  if (!light) layouts.push([hero])
+  return layouts
+}
+
+const quarters = [0.25, 0.75, 1.25, 1.75].map((part) => part * Math.PI)

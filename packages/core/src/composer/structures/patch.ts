@@ -1,0 +1,37 @@
+import type { Cast } from '../cast.js'
+import { widthOf } from '../../composition/families.js'
+import { item, radiusOf, type Item } from '../item.js'
+import { heroWidthMm, massAt, mirrored, type Table } from '../mass.js'
+import { besideMm, lightsAt } from './lights.js'
+
+/** A mound round a hero: sizes fall outward and nearly touch, the outline an ellipse along the table. */
+export function patch(cast: Cast, table: Table): Item[][] {
+  const { hero, support, accent, light } = cast
+  if (!hero || !accent) return []
+  const main = massAt(table, cast, hero, 'hero', 0, 0, heroWidthMm(table) * 0.92)
+  if (!main) return []
+  const r = radiusOf(item(accent, 'accent', 0))
+  const layouts: Item[][] = []
+  for (const wide of [true, false]) {
+    const items: Item[] = [main]
+    let x = radiusOf(main)
+    if (support && wide) {
+      const probe = massAt(table, cast, support, 'support', 0, 0, 0.6 * 2 * radiusOf(main), 0.72 * table.brief.clearTopMm)
+      if (!probe) continue
+      x += 10 + radiusOf(probe)
+      items.push(...mirrored({ ...probe, x })!)
+      x += radiusOf(probe)
+    }
+    const out = Math.max(widthOf(main.option.piece) / 2 + r + 14, 0.86 * radiusOf(main) + 0.4 * r)
+    const angles = support && wide ? [70, 110, 250, 290] : [0, 60, 120, 180, 240, 300]
+    items.push(...angles.map((degrees) => item(accent, 'accent', 1.08 * out * Math.cos((degrees * Math.PI) / 180), out * Math.sin((degrees * Math.PI) / 180))))
+    if (!(support && wide)) x = Math.max(x, 1.08 * out + r)
+    if (accent.count < items.filter((one) => one.role === 'accent').length) continue
+    const last = items.find((one) => one.role === 'support') ?? main
+    const away = light ? Math.max(x + 30 + radiusOf(item(light, 'light', 0)), Math.abs(last.x) + besideMm(last, light, table.brief, 60)) : 0
+    const lights = light ? lightsAt(light, [[-away, 0], [away, 0]]) : [] // prettier-ignore
+    layouts.push([...items, ...lights])
+    if (lights.length > 0) layouts.push(items)
+  }
+  return layouts
+}

@@ -1,0 +1,52 @@
+import { colorDistance } from '../color/colorWords.js'
+import { pieceIndex } from '../design/find.js'
+import type { Look, Placed } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
+import { allSettings } from '../design/settingIds.js'
+import type { Brief } from './brief.js'
+import { metals } from '../reference/materials.js'
+import type { Cast } from './cast.js'
+import { heightOf } from '../composition/families.js'
+
+/** Why something was chosen, for words. */
+export type Why =
+  | { readonly code: 'metal-repeats'; readonly metal: string }
+  | { readonly code: 'family'; readonly pieceId: string; readonly otherId: string }
+  | { readonly code: 'alike'; readonly pieceId: string; readonly count: number }
+  | { readonly code: 'graded'; readonly pieceId: string; readonly fromMm: number; readonly toMm: number }
+  | { readonly code: 'color-met'; readonly stemId: string; readonly with: string }
+  | { readonly code: 'quiet'; readonly stemId: string }
+  | { readonly code: 'tied'; readonly pieceId: string }
+  | { readonly code: 'daylight' | 'flameless' | 'dishes' }
+
+const MET = 0.16
+
+export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief): Why[] {
+  const { hero, support, light, base, accent, recipe } = cast
+  const index = pieceIndex(brief.look)
+  const why: Why[] = []
+  const metal = [light, hero, support, base].find((one) => one && metals.has(one.piece.material) && one.piece.material === brief.metal)
+  if (metal) why.push({ code: 'metal-repeats', metal: metal.piece.material })
+  if (hero && support && hero.piece.id !== support.piece.id && hero.family.id === support.family.id)
+    why.push({ code: 'family', pieceId: hero.piece.id, otherId: support.piece.id })
+  const counted = (id: string) => centerpiece.filter((placed) => placed.pieceId === id).length
+  for (const one of [support, hero, accent]) if (one && counted(one.piece.id) > 1 && why.length < 3) why.push({ code: 'alike', pieceId: one.piece.id, count: counted(one.piece.id) }) // prettier-ignore
+  const heights = hero ? hero.family.pieces.filter((piece) => counted(piece.id) > 0).map(heightOf) : []
+  if (hero && new Set(heights).size >= 3) why.push({ code: 'graded', pieceId: hero.piece.id, fromMm: Math.max(...heights), toMm: Math.min(...heights) })
+  if (recipe) {
+    const met = laidPieces(brief.look).find((piece) => colorDistance(piece.color, recipe.focal.color) < MET && brief.accents.includes(piece.color))
+    why.push(met ? { code: 'color-met', stemId: recipe.focal.id, with: met.id } : { code: 'quiet', stemId: recipe.focal.id })
+  }
+  if (base && index.has(base.piece.id)) why.push({ code: 'tied', pieceId: base.piece.id })
+  if (brief.candles === 'none') why.push({ code: 'daylight' })
+  if (brief.candles === 'flameless' && light) why.push({ code: 'flameless' })
+  if (brief.dishesMm > 0) why.push({ code: 'dishes' })
+  return why
+}
+
+/** What of the look's color a flower can answer: napkins, plates, runner, cloth. */
+function laidPieces(look: Look): Piece[] {
+  const index = pieceIndex(look)
+  const ids = [...allSettings(look).flatMap((setting) => [setting.napkin?.pieceId, ...setting.plateIds]), look.linens.runner?.pieceId, look.linens.clothId]
+  return [...new Set(ids)].flatMap((id) => (id ? (index.get(id) ?? []) : []))
+}

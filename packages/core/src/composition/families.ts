@@ -1,0 +1,90 @@
+import { colorDistance } from '../color/colorWords.js'
+import { extentSize, isStanding, type Piece, type StandingPiece } from '../design/piece.js'
+
+/** Pieces of one form, one material and one color: twins, and one form in several sizes. */
+export interface Family {
+  /** Id of its first piece. */
+  readonly id: string
+  readonly kind: 'single' | 'twins' | 'graded' | 'sizes'
+  /** The largest first. */
+  readonly pieces: readonly StandingPiece[]
+  readonly owned: number
+}
+
+/** Nearer than this in OKLab is one color: our own starting value. */
+const SAME_COLOR = 0.07
+/** Heights of a graded set fall by at least this from one to the next: our own starting value. */
+const GRADE = 0.85
+
+const NONE: readonly (readonly string[])[] = []
+
+/** Families of a cupboard, the most numerous first; `together` are groups of ids the stylist has said belong together. */
+export function familiesOf(pieces: readonly Piece[], together: readonly (readonly string[])[] = NONE): readonly Family[] {
+  const earlier = known.get(pieces)
+  if (earlier && earlier.together === together) return earlier.families
+  const families = worked(pieces, together)
+  known.set(pieces, { together, families })
+  return families
+}
+
+const known = new WeakMap<readonly Piece[], { readonly together: readonly (readonly string[])[]; readonly families: readonly Family[] }>()
+
+function worked(pieces: readonly Piece[], together: readonly (readonly string[])[]): Family[] {
+  const groups: StandingPiece[][] = []
+  for (const piece of pieces) {
+    if (!isStanding(piece)) continue
+    const own = groups.find((group) => group.some((other) => isKin(piece, other, together)))
+    if (own) own.push(piece)
+    else groups.push([piece])
+  }
+  return groups
+    .map((group): Family => {
+      const sorted = [...group].sort((a, b) => heightOf(b) - heightOf(a) || widthOf(b) - widthOf(a))
+      const owned = sorted.reduce((sum, piece) => sum + piece.owned, 0)
+      return { id: group[0]!.id, pieces: sorted, owned, kind: kindOf(sorted) }
+    })
+    .sort((a, b) => b.owned - a.owned)
+}
+
+function isKin(a: StandingPiece, b: StandingPiece, together: readonly (readonly string[])[]): boolean {
+  if (together.some((group) => group.includes(a.id) && group.includes(b.id))) return true
+  if (together.some((group) => group.includes(a.id) || group.includes(b.id))) return false
+  return a.kind === b.kind && formOf(a) === formOf(b) && a.material === b.material && colorDistance(a.color, b.color) < SAME_COLOR
+}
+
+function kindOf(sorted: readonly StandingPiece[]): Family['kind'] {
+  if (sorted.length === 1) return sorted[0]!.owned > 1 ? 'twins' : 'single'
+  const heights = sorted.map(heightOf)
+  return sorted.length >= 3 && heights.every((height, i) => i === 0 || height <= GRADE * heights[i - 1]!) ? 'graded' : 'sizes'
+}
+
+/** What tells one form of a kind from another. */
+export function formOf(piece: StandingPiece): string {
+  switch (piece.kind) {
+    case 'holder':
+      return piece.chimney && piece.takes === 'pillar' ? 'hurricane' : piece.takes
+    case 'riser':
+      return piece.legs ? 'legs' : 'block'
+    default:
+      return piece.kind === 'vessel' && piece.form === 'bowl' && piece.baseMm < 0.6 * piece.widestMm && piece.heightMm > 0.6 * piece.widestMm
+        ? 'footed'
+        : piece.form
+  }
+}
+
+/** Height of a piece by itself, without candle or flowers. */
+export function heightOf(piece: StandingPiece): number {
+  if (piece.kind === 'tray') return piece.upper[piece.upper.length - 1]?.heightMm ?? piece.rimMm
+  return piece.kind === 'holder' && piece.chimney ? Math.max(piece.heightMm, piece.chimney.rimMm) : piece.heightMm
+}
+
+/** Its width at the widest; of what is longer than wide across. */
+export function widthOf(piece: StandingPiece): number {
+  if (piece.kind === 'vessel') return piece.widestMm
+  if (piece.kind === 'holder') return piece.chimney ? Math.max(piece.baseMm, piece.chimney.innerMm + 6) : piece.baseMm
+  return extentSize(piece.extent).widthMm
+}
+
+export function lengthOf(piece: StandingPiece): number {
+  return 'extent' in piece ? extentSize(piece.extent).lengthMm : widthOf(piece)
+}

@@ -1,0 +1,73 @@
+import type { Standing } from '../centerpiece/standing.js'
+import type { Look } from '../design/look.js'
+import { extentSize, type StandingPiece } from '../design/piece.js'
+import { toFrame, type Point } from '../geometry/point.js'
+import { familiesOf } from './families.js'
+import type { Frame } from './frames.js'
+
+/** A thing of the middle as the score sees it, in the frame it is nearest to; what stands on a tray counts with its own spot. */
+export interface Scored {
+  readonly standing: Standing
+  readonly piece: StandingPiece
+  readonly familyId: string
+  readonly frame: Frame
+  readonly world: Point
+  readonly x: number
+  readonly y: number
+  readonly radiusMm: number
+  readonly topMm: number
+  readonly halfX: number
+  readonly halfY: number
+  /** Longer than wide, so that it has an axis. */
+  readonly isLong: boolean
+  /** What all else stands on or lies in: trays, boards, greens. */
+  readonly isBase: boolean
+  readonly onBase: boolean
+  /** Turn against the frame, degrees 0 to 180. */
+  readonly turnDeg: number
+}
+
+const baseForms = new Set(['garland', 'greens', 'moss', 'throw', 'lights', 'beads', 'grass'])
+
+export function scoredOf(look: Pick<Look, 'pieces'>, standing: readonly Standing[], frames: readonly Frame[]): Scored[] {
+  const families = new Map(familiesOf(look.pieces).flatMap((family) => family.pieces.map((piece) => [piece.id, family.id] as const)))
+  if (frames.length === 0) return []
+  return standing.flatMap((one): Scored[] => {
+    if (one.manner?.kind === 'draped' || one.manner?.kind === 'around') return []
+    const frame = nearest(one.pose, frames)
+    const at = toFrame(frame.pose, one.pose)
+    const { piece } = one
+    const { lengthMm, widthMm } = 'extent' in piece ? extentSize(piece.extent) : { lengthMm: 0, widthMm: 0 }
+    const isLong = lengthMm * one.placed.part > 1.25 * widthMm
+    const turn = (((((one.pose.turnRad - frame.pose.turnRad) * 180) / Math.PI) % 180) + 180) % 180
+    const along = Math.abs(turn - 90) > 45
+    const [halfX, halfY] = isLong ? (along ? [(lengthMm * one.placed.part) / 2, widthMm / 2] : [widthMm / 2, (lengthMm * one.placed.part) / 2]) : [0, 0]
+    const radiusMm = one.spread.kind === 'disc' ? one.spread.radiusMm : Math.max(one.spread.halfXMm, one.spread.halfYMm)
+    return [
+      {
+        standing: one,
+        piece,
+        familyId: families.get(piece.id) ?? piece.id,
+        frame,
+        world: one.pose,
+        ...at,
+        radiusMm,
+        topMm: one.topMm,
+        halfX: isLong ? halfX : radiusMm,
+        halfY: isLong ? halfY : radiusMm,
+        isLong,
+        isBase: piece.kind === 'tray' || piece.kind === 'riser' || (piece.kind === 'ornament' && baseForms.has(piece.form)),
+        onBase: one.placed.on !== null,
+        turnDeg: turn
+      }
+    ]
+  })
+}
+
+function nearest(at: Point, frames: readonly Frame[]): Frame {
+  const off = (frame: Frame) => {
+    const own = toFrame(frame.pose, at)
+    return Math.hypot(Math.max(0, Math.abs(own.x) - frame.tableHalfMm), own.y)
+  }
+  return frames.reduce((best, frame) => (off(frame) < off(best) ? frame : best), frames[0]!)
+}

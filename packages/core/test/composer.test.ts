@@ -1,0 +1,194 @@
+import {
+  applyEdit,
+  composeMiddles,
+  createAssessor,
+  extentSize,
+  familiesOf,
+  hardCodes,
+  newPlaced,
+  patternNames,
+  standings,
+  type Composed,
+  type ComposeOptions,
+  type Idea,
+  type Look,
+  type PatternName,
+  type Standing
+} from '@hestiad/core'
+import { validateLook } from '@hestiad/core/formats'
+import { describe, expect, it } from 'vitest'
+import { demoLook } from './support/looks.js'
+import { tables, type TableName } from './support/tables.js'
+
+const usual = { from: 'few-new', want: 3, seed: 1 } as const
+const compose = (look: Look, patterns: readonly PatternName[], more: Partial<ComposeOptions> = {}): Composed =>
+  composeMiddles(look, { ...usual, patterns, ...more })
+const standingOf = (look: Look, idea: Idea): Standing[] => standings(applyEdit(look, idea.edit))
+const tops = (look: Look, idea: Idea) => Math.max(...standingOf(look, idea).filter((one) => one.placed.arrangement).map((one) => one.topMm)) // prettier-ignore
+
+/** Patterns with one thing in the very middle, and those whose sides are twins. */
+const centered: ReadonlySet<PatternName> = new Set<PatternName>(['one-focus', 'flanked', 'patch'])
+const twinned: ReadonlySet<PatternName> = new Set<PatternName>(['open-middle', 'flanked', 'run', 'patch', 'edible-board'])
+
+/** What of an idea a stylist would send back: empty when nothing. */
+function faultsOf(look: Look, idea: Idea): string[] {
+  const composed = applyEdit(look, idea.edit)
+  const { each, figures } = createAssessor().measure(composed)
+  const bare = new Set(
+    createAssessor()
+      .measure(look)
+      .each.map((finding) => finding.code)
+  )
+  const { parts } = figures.composition.score
+  const standing = standingOf(look, idea)
+  const faults = each.filter((finding) => hardCodes.has(finding.code) && !bare.has(finding.code)).map((finding) => finding.code as string)
+  if (idea.centerpiece.length === 0) faults.push('empty')
+  if ((parts.inside ?? 1) < 0.95) faults.push(`outside the strip ${parts.inside}`)
+  if (centered.has(idea.pattern) && (parts.hierarchy ?? 1) < 0.75) faults.push(`hero ${parts.hierarchy}`)
+  if (twinned.has(idea.pattern) && (parts.symmetry ?? 1) < 0.97) faults.push(`twins ${parts.symmetry}`)
+  const turns = standing.flatMap((one) => {
+    const { lengthMm, widthMm } = 'extent' in one.piece ? extentSize(one.piece.extent) : { lengthMm: 1, widthMm: 1 }
+    return one.placed.part === 1 && lengthMm > 1.3 * widthMm && one.placed.on === null ? [one.placed.turnDeg % 90] : []
+  })
+  // on a round the axis lies through a gap between guests, and all lies along it
+  if (new Set(turns).size > 1 || (look.table.shape.kind !== 'round' && turns.some((turn) => turn !== 0))) faults.push(`askew ${turns.join()}`)
+  const lit = standing.some((one) => one.candle?.burn.kind === 'wax')
+  if (lit && (look.household.toddlers || look.household.cats || look.household.dogs)) faults.push('flames in this household')
+  if (lit && look.occasion.endMin <= 17 * 60) faults.push('lit by daylight')
+  const { money } = figures
+  if (money.spendCents > money.workingCents && !idea.brings.some((finding) => finding.code === 'money.over')) faults.push('over the budget without a word')
+  for (const piece of composed.pieces) {
+    const used = idea.centerpiece.reduce((sum, placed) => sum + (placed.pieceId === piece.id ? placed.part : 0), 0)
+    if (piece.material !== 'fruit' && Math.ceil(used - 0.01) > piece.owned) faults.push(`${piece.id}: ${used} of ${piece.owned}`)
+  }
+  return faults
+}
+
+/** Every form of table can be dressed by at least so many of the ten patterns. */
+const least: Readonly<Record<TableName, number>> = {
+  oval: 9,
+  long: 6,
+  rectangle: 7,
+  small: 2,
+  round: 7,
+  roundForFour: 4,
+  square: 4,
+  racetrack: 9,
+  boat: 8,
+  halfRound: 2,
+  joined: 5,
+  L: 3,
+  T: 2,
+  U: 1,
+  lunch: 7,
+  toddler: 5,
+  sideboard: 5
+}
+
+describe('a composed middle', () => {
+  it.each(Object.keys(tables) as TableName[])(
+    'lies in the strip, hero in the middle, twins mirrored, nothing askew, safe for the household, within the house and the budget or told so: %s',
+    (name) => {
+      const look = tables[name]()
+      let dressed = 0
+      for (const pattern of patternNames) {
+        const { ideas, refusals } = compose(look, [pattern])
+        expect(ideas.length + refusals.length, pattern).toBeGreaterThan(0)
+        if (ideas.length > 0) dressed++
+        for (const idea of ideas) {
+          expect(faultsOf(look, idea), `${pattern} with ${JSON.stringify(idea.cast)}`).toEqual([])
+          expect(validateLook(applyEdit(look, idea.edit))).toMatchObject({ ok: true })
+        }
+      }
+      expect(dressed).toBeGreaterThanOrEqual(least[name])
+    }
+  )
+
+  it('brought dishes keep their room beside it', () => {
+    const look = { ...demoLook(), centerpiece: [] }
+    for (const { edit, brings } of compose(look, patternNames, { want: 6 }).ideas) {
+      expect(brings.map((finding) => finding.code)).not.toContain('dish.room')
+      expect(
+        createAssessor()
+          .measure(applyEdit(look, edit))
+          .findings.map((finding) => finding.code)
+      ).not.toContain('dish.room')
+    }
+  })
+
+  it('is the same for the same look; six ideas differ in pattern, hero, palette or base', () => {
+    const look = tables.oval()
+    const ideas = compose(look, patternNames, { want: 6 }).ideas
+    expect(ideas).toHaveLength(6)
+    expect(compose(look, patternNames, { want: 6 }).ideas.map((idea) => idea.centerpiece)).toEqual(ideas.map((idea) => idea.centerpiece))
+    expect(new Set(ideas.map((idea) => idea.pattern)).size).toBeGreaterThanOrEqual(5)
+    const within = compose(look, ['flanked'], { want: 4 }).ideas
+    expect(new Set(within.map(({ cast }) => `${cast.heroId} ${cast.focalId} ${cast.supportId} ${cast.lightId}`)).size).toBe(within.length)
+  })
+
+  it('leaves what is locked where it is and composes the rest round it', () => {
+    const look: Look = {
+      ...tables.oval(),
+      centerpiece: [{ ...newPlaced('kept', 'compote-citrus', 560, 0), locked: true }, newPlaced('loose', 'persimmons', 400, 0)]
+    }
+    const [idea] = compose(look, ['one-focus']).ideas
+    expect(idea!.centerpiece.find((placed) => placed.id === 'kept')).toEqual(look.centerpiece[0])
+    expect(idea!.centerpiece.some((placed) => placed.id === 'loose')).toBe(false)
+    const led: Look = { ...look, centerpiece: [{ ...newPlaced('lead', 'compote-citrus'), locked: true }] }
+    for (const round of compose(led, ['flanked']).ideas) {
+      expect(round.cast.heroId).toBe('compote-citrus')
+      expect(round.centerpiece.filter((placed) => placed.xMm === 0 && placed.yMm === 0).map((placed) => placed.id)).toEqual(['lead'])
+    }
+    expect(faultsOf({ ...look, centerpiece: [look.centerpiece[0]!] }, idea!).filter((fault) => fault.startsWith('piece.'))).toEqual([])
+  })
+
+  it('does without what is not wanted, goes round the piece that is, and takes only what is owned where asked', () => {
+    const look = tables.oval()
+    const first = compose(look, ['flanked']).ideas[0]!.cast
+    for (const { cast } of compose(look, ['flanked'], { without: [first.heroId!, first.focalId!] }).ideas) {
+      expect(cast.heroId).not.toBe(first.heroId)
+      expect(cast.focalId).not.toBe(first.focalId)
+    }
+    for (const { cast } of compose(look, ['one-focus'], { anchorId: 'footed-oyster' }).ideas) expect([cast.heroId, cast.supportId]).toContain('footed-oyster')
+    for (const idea of compose(look, patternNames, { from: 'owned', want: 6 }).ideas) {
+      expect(idea.addsCents, idea.pattern).toBe(0)
+    }
+  })
+
+  it('varies as it is told: more or fewer things, lower or higher, quieter or richer, warmer or cooler', () => {
+    const look = tables.oval()
+    const by = (steer: ComposeOptions['steer'], pattern: PatternName = 'flanked') =>
+      compose(look, [pattern], { want: 1, ...(steer ? { steer } : {}) }).ideas[0]!
+    expect(by({ amount: 1 }).centerpiece.length).toBeGreaterThan(by({ amount: -1 }).centerpiece.length)
+    expect(tops(look, by({ height: -1 }))).toBeLessThan(tops(look, by({})))
+    const kinds = (idea: Idea) => new Set(idea.centerpiece.map((placed) => placed.pieceId)).size
+    expect(kinds(by({ richness: 1 }, 'garland'))).toBeGreaterThan(kinds(by({ richness: -1 }, 'garland')))
+    expect(by({ warmth: 1 }).cast.focalId).not.toBe(by({ warmth: -1 }).cast.focalId)
+  })
+
+  it('that cannot be made leaves the table as it was and names the one thing that would make it possible', () => {
+    const look = tables.small()
+    const [room] = compose(look, ['flanked']).refusals
+    expect(room).toMatchObject({ pattern: 'flanked', because: 'no-room' })
+    const trayless = { ...tables.oval(), pieces: tables.oval().pieces.filter((piece) => piece.kind !== 'tray') }
+    expect(compose(trayless, ['gathered-tray'])).toMatchObject({ ideas: [], refusals: [{ because: 'no-pieces', parts: ['tray'] }] })
+    const deep = { ...tables.rectangle(), table: { ...tables.rectangle().table, shape: { kind: 'rectangle', lengthMm: 2286, widthMm: 860 } as const } }
+    const [refusal] = compose(deep, ['garland']).refusals
+    expect(refusal?.smaller?.steps.length).toBeGreaterThan(0)
+    expect(compose(applyEdit(deep, refusal!.smaller!.edit), ['garland']).ideas.length).toBeGreaterThan(0)
+  })
+})
+
+it('families are twins, graded sets and one form in sizes; a stylist may say what belongs together', () => {
+  const { pieces } = demoLook()
+  const of = (id: string, together: readonly (readonly string[])[] = []) =>
+    familiesOf(pieces, together).find((family) => family.pieces.some((piece) => piece.id === id))!
+  expect(of('stick-brass-mid').pieces.map((piece) => piece.id)).toEqual(expect.arrayContaining(['stick-brass-high', 'holder-brass-low']))
+  expect(of('bud-smoke-mid').kind).not.toBe('single')
+  expect(of('compote-citrus').kind).toBe('twins')
+  expect(
+    of('urn-stone', [['urn-stone', 'compote-citrus']])
+      .pieces.map((piece) => piece.id)
+      .sort()
+  ).toEqual(['compote-citrus', 'urn-stone'])
+})
