@@ -1,6 +1,8 @@
 import { createAssessor, extentSize, isStanding, middleScorePart, newPlaced, seededRandom, type Look, type Placed, type Random } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { generateLook } from './support/generateLook.js'
 import { golds } from './support/gold.js'
+import { tables } from './support/tables.js'
 
 const scoreOf = (look: Look) => createAssessor().measure(look).get(middleScorePart).total
 const withMiddle = (look: Look, centerpiece: readonly Placed[]): Look => ({ ...look, centerpiece })
@@ -84,6 +86,37 @@ describe('the score prefers what eyes prefer: each of thirty middles laid by han
       const own = scoreOf(look)
       for (let i = 0; i < 10; i++) expect(scoreOf(thrown(look, random)), name).toBeLessThan(own)
       expect(scoreOf(lined(look)), name).toBeLessThan(own)
+    }
+  })
+})
+
+// Ngo, Teo & Byrne, "Modelling interface aesthetics", Information Sciences 152 (2003): a layout mirrored about its axis has symmetry 1, equal
+// spacing has regularity 1, one element size and one starting point have unity and cohesion 1 (formulas recalled)
+describe('measures of order, at the ends of their scales as published', () => {
+  const parts = (xs: readonly number[], pieceId = 'bowl-oyster-small', ys: readonly number[] = []) => {
+    const look = withMiddle({ ...tables.oval(), school: { ...tables.oval().school, pattern: 'run' } }, xs.map((x, i) => newPlaced(`p${i}`, pieceId, x, ys[i] ?? 0))) // prettier-ignore
+    return createAssessor().measure(look).get(middleScorePart).parts
+  }
+
+  it('mirrored is symmetry 1, equal gaps are regularity 1, on one axis is alignment 1, all of one kind is unity 1', () => {
+    expect(parts([-500, -250, 0, 250, 500])).toMatchObject({ symmetry: 1, gaps: 1, spine: 1, repetition: 1, unity: 1, kinds: 1 })
+  })
+
+  it('one of five shifted takes about two fifths of symmetry, for it and for its twin; uneven gaps and a thing off the axis are told', () => {
+    const shifted = parts([-500, -250, 0, 250, 700])
+    expect(shifted.symmetry).toBeCloseTo(3 / 5, 1)
+    expect(shifted.gaps).toBeLessThan(0.8)
+    expect(parts([-500, -250, 0, 250, 500], 'bowl-oyster-small', [0, 0, 0, 0, 90]).spine).toBeLessThan(0.85)
+  })
+
+  it('no order is higher than 1 nor lower than 0, whatever is laid', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const { total, parts: all } = createAssessor().measure(generateLook(seed, { guests: 4 + (seed % 6), pieces: 4 + (seed % 14), manner: 'wild' })).get(middleScorePart) // prettier-ignore
+      for (const value of [total, ...Object.values(all)]) {
+        if (value === null) continue
+        expect(value).toBeGreaterThanOrEqual(0)
+        expect(value).toBeLessThanOrEqual(1 + 1e-9)
+      }
     }
   })
 })

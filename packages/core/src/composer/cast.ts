@@ -55,10 +55,16 @@ function together(parts: Readonly<Record<PartOfCast, Option | null>>, wanted: Wa
   let suits = 1
   for (const part of partsOfCast) if (parts[part] === null && (wanted[part]?.length ?? 0) > 1) suits *= LEFT_OUT
   for (const one of chosen) suits *= one.suits
-  const { hero, support, accent } = parts
+  const { hero, support, base, accent } = parts
   if (hero && support) suits *= kinship(hero, support) * (hero.piece.id === support.piece.id ? 0.94 : 1) * falls(hero, support)
+  if (accent && base) suits *= shows(accent, base)
   if (accent && hero) suits *= Math.sqrt(kinship(hero, accent))
   return suits
+}
+
+/** What lies on a base stands out from it. */
+function shows(accent: Option, base: Option): number {
+  return Math.min(1, 0.55 + colorDistance(accent.piece.color, base.piece.color))
 }
 
 /** A support is smaller than its hero. */

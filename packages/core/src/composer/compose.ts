@@ -80,11 +80,12 @@ function byPattern(
   const refused = { pattern, parts: [], faults: [], smaller: null }
   const missing = programs[pattern].needs.find((parts) => parts.every((part) => stock[part].length === 0))
   if (missing) return { ...refused, because: 'no-pieces', parts: missing }
-  const { drafts, casts } = isLongEnough(pattern, brief) ? draftsOf(pattern, brief, stock, options) : { drafts: [], casts: 1 }
-  if (casts === 0) return { ...refused, because: 'no-pieces', parts: programs[pattern].needs.flat() }
-  if (drafts.length === 0) return { ...refused, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) }
+  const drafts = isLongEnough(pattern, brief) ? draftsOf(pattern, brief, stock, options) : []
+  const noRoom = () => ({ ...refused, because: 'no-room' as const, smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
+  if (drafts.length === 0) return noRoom()
   const { ideas, faults } = finish(pattern, drafts, look, brief, bare, assessor, options.effort ?? 1)
-  return ideas.length > 0 ? ideas : { ...refused, because: 'faults', faults }
+  if (ideas.length > 0) return ideas
+  return faults.length > 0 ? { ...refused, because: 'faults', faults } : noRoom()
 }
 
 /** A ring needs no spine. */
@@ -97,7 +98,7 @@ function isLongEnough(pattern: PatternName, { frames }: Brief): boolean {
 function roomIn(pattern: PatternName, look: Look, options: ComposeOptions, assessor: Assessor): Refusal['smaller'] {
   const [proposal] = smallerSetting(look, (smaller) => {
     const { brief } = knownOf(smaller, options, assessor, programs[pattern].led ?? false)
-    return isLongEnough(pattern, brief) && draftsOf(pattern, brief, stockFor(smaller, brief, options), options).drafts.length > 0
+    return isLongEnough(pattern, brief) && draftsOf(pattern, brief, stockFor(smaller, brief, options), options).length > 0
   })
   return proposal?.code === 'smaller-setting' ? { edit: proposal.edit, steps: proposal.params.steps } : null
 }

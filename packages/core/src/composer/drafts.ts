@@ -37,10 +37,10 @@ const tries = [
 /** Dishes that come to the table need their places: none of the spine for them, half of what they take in a row, all of it. */
 const reserves = [0, 0.5, 1] as const
 
-/** All drafts of a pattern, the most promising first, and how many casts there were. */
-export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): { readonly drafts: Draft[]; readonly casts: number } {
+/** All drafts of a pattern, the most promising first. */
+export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
   const frame = brief.frames[0]
-  if (!frame) return { drafts: [], casts: 0 }
+  if (!frame) return []
   const may = mayHave(brief.look, options.from)
   const recipes = steered(
     recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id)),
@@ -55,7 +55,7 @@ export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, optio
   const drafts = reserves
     .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
     .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
-  return { drafts: drafts.sort((a, b) => b.promise - a.promise), casts: casts.length }
+  return drafts.sort((a, b) => b.promise - a.promise)
 }
 
 /** The kept piece in the middle as the hero of every cast. */

@@ -41,6 +41,8 @@ export const hardCodes: ReadonlySet<FindingCode> = new Set<FindingCode>([
 ])
 
 /** So many drafts of a pattern are measured; a piece, or a way to leave room for dishes, that has failed so often is not tried again. */
+/** Below this a middle is none that a stylist would show, and is not offered: three persimmons are no run. Our own starting value. */
+const LEAST_SCORE = 0.82
 const MOST_MEASURED = 16
 const GIVEN_UP = 2
 
@@ -71,6 +73,7 @@ export function finish(pattern: PatternName, drafts: readonly Draft[], look: Loo
       for (const key of culprits(hard, draft)) failed.set(key, (failed.get(key) ?? 0) + 1)
       continue
     }
+    if (measured.get(middleScorePart).total < LEAST_SCORE) continue
     const isOver = brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap')
     ;(isOver ? over : within).push(ideaOf(pattern, draft, look, measured, bare, brief, brings))
   }

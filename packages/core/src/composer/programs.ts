@@ -52,7 +52,7 @@ function heroMm(frame: Frame, share = 1, roomMm = frame.middleMm): readonly [num
   return [0.55 * best, best, 1.35 * best]
 }
 const supportMm = (frame: Frame, roomMm = frame.middleMm) => heroMm(frame, 0.68, Math.min(roomMm, frame.roomMm))
-const small = [0, 100, 140] as const
+const small = [0, 85, 140] as const
 
 const seatsRound = (frame: Frame) => frame.ring?.length ?? 2
 
@@ -115,7 +115,7 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     wanted: (stock, frame, brief) => ({
       base: stock.tray.filter((one) => widthOf(one.piece) < 0.3 * frame.acrossMm),
       hero: masses(stock, ['mass', 'compote'], 1, [75, 140, 210]),
-      light: lights(stock, brief, 1, ['votive', 'stick', 'hurricane']),
+      light: lights(stock, brief, 1, ['stick', 'votive', 'hurricane']),
       accent: [...masses(stock, ['fruit', 'small'], 1, small), null]
     }),
     lay: gatheredTray

@@ -214,6 +214,7 @@ document.title = 'Cupboard · Hestiad'
       <aside v-if="open">
         <PieceEditor
           :item="open"
+          :items="items ?? []"
           :uses="uses[open.piece.id] ?? { past: 0, planned: 0, last: '' }"
           @change="write([$event])"
           @close="openId = null"

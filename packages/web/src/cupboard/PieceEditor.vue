@@ -12,13 +12,14 @@ import LengthField from '../shell/LengthField.vue'
 import CarryFields from './CarryFields.vue'
 import FactFields from './FactFields.vue'
 import FlawFields from './FlawFields.vue'
+import FamilyLine from './FamilyLine.vue'
 import KindFields from './KindFields.vue'
 import { choicesOf, reshaped, sizesOf } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
 
 /** One piece with all that is known of it; every change is kept as it is made. */
-const props = defineProps<{ item: CupboardItem; uses: Uses }>()
+const props = defineProps<{ item: CupboardItem; items: readonly CupboardItem[]; uses: Uses }>()
 const emit = defineEmits<{ change: [item: CupboardItem]; close: []; remove: [item: CupboardItem]; add: [item: CupboardItem] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
@@ -184,6 +185,7 @@ function setPhoto(photoId: string | null): void {
     </p>
     <CarryFields :piece="piece" @change="set" />
     <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
+    <FamilyLine :item="item" :items="items" />
     <OtherUses :item="item" @add="emit('add', $event)" />
     <FactFields :item="item" @change="emit('change', $event)" />
     <button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</button>

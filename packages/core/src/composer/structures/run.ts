@@ -92,7 +92,7 @@ export function richRun(cast: Cast, table: Table, fruit: Option | null): Item[][
   if (!mass || !light || !fruit || frame.ring || fruit.piece.id === mass.piece.id) return []
   const pitch = frame.bays.length > 1 ? (frame.bays[1]! - frame.bays[0]!) / 2 : 0
   const fruitMm = radiusOf(item(fruit, 'accent', 0))
-  return [...(pitch > 170 ? [pitch] : []), 240, 210].flatMap((step) => {
+  return [...(pitch > 170 ? [pitch] : []), 240, 210, 192].flatMap((step) => {
     const n = Math.floor(Math.min(frame.halfMm - 50, 0.43 * 2 * frame.tableHalfMm) / step)
     if (n < 4 || fruitMm + radiusOf(item(light, 'light', 0)) + 25 > step) return []
     const places = Array.from({ length: 2 * n + 1 }, (_, k) => k - n)

@@ -17,7 +17,7 @@ export function gatheredTray(cast: Cast, table: Table): Item[][] {
     const probe = massAt(table, cast, hero, 'hero', 0, 0, scale * Math.min(2 * halfY * 1.12, 1.05 * halfX), topMm)
     if (!probe) return []
     const foot = widthOf(hero.piece) / 2
-    const main = { ...probe, x: -halfX + Math.max(foot + 8, 0.62 * radiusOf(probe)), y: 0, onBase: true }
+    const main = { ...probe, x: -Math.min(0.42 * halfX, halfX - foot - 8), y: 0, onBase: true }
     const rest = beside(cast, table, main, halfX, halfY)
     const tails = light && !rest.some((one) => one.role === 'light') && light.count >= 2 ? beyond(cast, table, main) : []
     const more = accent && rest.length > 0 ? [[tray, main, ...rest, ...tails]] : []
@@ -25,25 +25,35 @@ export function gatheredTray(cast: Cast, table: Table): Item[][] {
   })
 }
 
-/** A light at the far end, a second nearer the edge, an accent in the third corner. */
+/** Lights at the far end, one behind the other where they clear the leaves and each other, and accents in what is left before them. */
 function beside({ light, accent }: Cast, table: Table, main: Item, halfX: number, halfY: number): Item[] {
   const items: Item[] = []
   const from = main.x + radiusOf(main)
   if (light) {
     const one = item(light, 'light', 0)
     const r = radiusOf(one)
-    const away = isOpenFlame(one) ? leafGapMm(table.brief) + 2 : r + 14
-    const x = Math.max(from + away, 0.3 * halfX)
-    if (x + r <= halfX) items.push({ ...one, x, y: 0.34 * halfY * (r < 0.5 * halfY ? 1 : 0), onBase: true })
+    const x = Math.max(from + (isOpenFlame(one) ? leafGapMm(table.brief) + 2 : r + 14), 0.3 * halfX)
+    const y = halfY - r - 2
+    const two = light.count >= 2 && 2 * y >= (isOpenFlame(one) ? 84 : 2 * r + 8)
+    if (x + r <= halfX) items.push(...(two ? [y, -y] : [Math.max(0, Math.min(y, 0.34 * halfY))]).map((at) => ({ ...one, x, y: at, onBase: true })))
   }
   if (accent) {
     const r = radiusOf(item(accent, 'accent', 0))
-    const lit = items[0]
-    const x = lit ? lit.x - 0.1 * halfX : 0.5 * halfX
-    const y = -halfY + r + 4
-    const touches = lit && Math.hypot(lit.x - x, lit.y - y) < radiusOf(lit) + r + 6
-    const clear = x - r > main.x + widthOf(main.option.piece) / 2 + 6
-    if (!touches && clear && r <= halfY && x + r <= halfX) items.push(item(accent, 'accent', x, y, { onBase: true }))
+    const foot = main.x + widthOf(main.option.piece) / 2
+    const spots = [0.42, 0.62, 0.2].flatMap((share) =>
+      [-1, 1].map((side) => ({ x: foot + r + 8 + share * (halfX - foot - 2 * r), y: side * Math.max(0, halfY - r - 3) }))
+    )
+    for (const spot of spots) {
+      const clear = items.every((other) => Math.hypot(other.x - spot.x, other.y - spot.y) >= radiusOf(other) + r + 5)
+      if (
+        clear &&
+        r <= halfY &&
+        spot.x + r <= halfX &&
+        spot.x - r >= foot + 4 &&
+        items.filter((one) => one.role === 'accent').length < Math.min(3, accent.count)
+      )
+        items.push(item(accent, 'accent', spot.x, spot.y, { onBase: true }))
+    }
   }
   return items
 }

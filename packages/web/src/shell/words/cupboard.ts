@@ -119,6 +119,15 @@ export const cupboardWords = {
   dropPhoto: 'Take the photo away',
   sinceDay: 'Not used since',
   photoColors: 'Colors in the photo: choose one',
+  family: 'Family',
+  familyKinds: {
+    single: 'by itself',
+    twins: '{n} alike',
+    graded: '{n} in falling heights',
+    sizes: '{n} of one form, in sizes'
+  },
+  familyMember: '{name}, {owned}, {height}',
+  familyHint: 'Give pieces one set name and they are a family too.',
   uses: 'Laid for {past} occasions so far, {planned} to come.',
   useSoFar: '{cents} a use so far.',
   usePlanned: '{cents} a use when those are done.',

@@ -1,0 +1,65 @@
+// npm run census [-- BRIEFS]: composes every pattern for seeded briefs and counts what a stylist would send back. Long; not part of the tests.
+import { readFileSync } from 'node:fs'
+import { applyEdit, composeMiddles, createAssessor, hardCodes, newGuest, patternNames, seededRandom } from '../packages/core/dist/index.js'
+
+const briefs = Number(process.argv[2] ?? 60)
+const demo = JSON.parse(readFileSync(new URL('../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8'))
+const shapes = [
+  { kind: 'oval', lengthMm: 2600, widthMm: 1250 },
+  { kind: 'round', diameterMm: 1680 },
+  { kind: 'rectangle', lengthMm: 2700, widthMm: 1100 },
+  { kind: 'rectangle', lengthMm: 2000, widthMm: 920 },
+  { kind: 'racetrack', lengthMm: 2800, widthMm: 1200 },
+  { kind: 'boat', lengthMm: 2700, widthMm: 1300, endMm: 950 },
+  { kind: 'square', sideMm: 1450 },
+  { kind: 'joined', form: 'straight', lengthMm: 1500, widthMm: 1000, along: 2, across: 1 },
+  { kind: 'joined', form: 'L', lengthMm: 1600, widthMm: 1050, along: 2, across: 1 }
+]
+
+function brief(seed) {
+  const random = seededRandom(seed)
+  const pick = (list) => list[Math.floor(random() * list.length)]
+  const endMin = pick([900, 1380, 1380])
+  return {
+    ...demo,
+    centerpiece: [],
+    guests: Array.from({ length: 4 + Math.floor(random() * 7) }, (_, i) => newGuest(i + 1)),
+    table: { ...demo.table, shape: pick(shapes), leaves: { owned: 0, in: 0, eachMm: 450 } },
+    household: { cats: random() < 0.2, dogs: random() < 0.2, toddlers: random() < 0.2 },
+    menu: random() < 0.3 ? demo.menu : { ...demo.menu, dishes: [] },
+    occasion: { ...demo.occasion, arriveMin: endMin - 180, endMin },
+    money: { ...demo.money, totalCents: pick([20_000, 42_000, 90_000]) },
+    school: { ...demo.school, fullness: pick(['sparse', 'usual', 'lush']), symmetry: pick(['symmetric', 'by-weight']) }
+  }
+}
+
+const count = { laid: 0, empty: 0, hard: 0, outside: 0, hero: 0, overUntold: 0 }
+const refused = {}
+const [scores, took] = [[], []]
+for (let seed = 1; seed <= briefs; seed++) {
+  const look = brief(seed)
+  const known = new Set(
+    createAssessor()
+      .measure(look)
+      .each.map((finding) => finding.code)
+  )
+  for (const pattern of patternNames) {
+    const start = performance.now()
+    const { ideas, refusals } = composeMiddles(look, { patterns: [pattern], from: 'few-new', want: 1, seed })
+    took.push(performance.now() - start)
+    for (const { because } of refusals) refused[because] = (refused[because] ?? 0) + 1
+    for (const idea of ideas) {
+      const { each, figures } = createAssessor().measure(applyEdit(look, idea.edit))
+      const { parts, total } = figures.composition.score
+      count.laid++
+      scores.push(total)
+      if (idea.centerpiece.length === 0) count.empty++
+      if (each.some((finding) => hardCodes.has(finding.code) && !known.has(finding.code))) count.hard++
+      if ((parts.inside ?? 1) < 0.95) count.outside++
+      if ((parts.hierarchy ?? 1) < 0.75) count.hero++
+      if (figures.money.spendCents > figures.money.workingCents && !idea.brings.some((finding) => finding.code === 'money.over')) count.overUntold++
+    }
+  }
+}
+const at = (list, share) => [...list].sort((a, b) => a - b)[Math.floor(share * (list.length - 1))]
+console.log(JSON.stringify({ briefs, ...count, refused, scoreMedian: at(scores, 0.5), scoreLeast: at(scores, 0), msMedian: Math.round(at(took, 0.5)), msWorst: Math.round(at(took, 1)) }, null, 1)) // prettier-ignore
