@@ -16,7 +16,7 @@ test('a cupboard list is imported, short napkins are found, the plan is bought f
   await expect(dialog.getByText('1 new, 0 known ones written over')).toBeVisible()
   await dialog.getByRole('button', { name: 'Take in 1 pieces' }).click()
   await expect(page.getByText('1 pieces taken in.')).toBeVisible()
-  await page.getByRole('searchbox').fill('bin 9')
+  await page.getByRole('searchbox').fill('Test persimmon')
   await expect(page.getByRole('button', { name: 'Open Test persimmon napkin' })).toBeVisible()
 
   await open(page, 'pearl-anniversary', 'buy')

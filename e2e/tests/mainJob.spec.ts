@@ -33,7 +33,7 @@ test('the main job: a table for ten, cloth, settings, a centerpiece too tall, me
   await expect(panel(page).getByText('own 8 of 10')).toBeVisible()
 
   await step(page, 'Centerpiece')
-  await panel(page).getByLabel('Search pieces').fill('jug')
+  await panel(page).getByLabel('Search pieces').fill('sky jug')
   await panel(page).getByRole('button', { name: 'Put on' }).click()
   await step(page, 'Florals')
   await panel(page).getByRole('button', { name: 'Arrange flowers in it' }).click()

@@ -1,6 +1,7 @@
 import {
   applyEdit,
   composeMiddles,
+  composePart,
   createAssessor,
   extentSize,
   familiesOf,
@@ -177,6 +178,24 @@ describe('a composed middle', () => {
     expect(refusal?.smaller?.steps.length).toBeGreaterThan(0)
     expect(compose(applyEdit(deep, refusal!.smaller!.edit), ['garland']).ideas.length).toBeGreaterThan(0)
   })
+})
+
+it('flowers alone, or lights alone, are composed anew with nothing moved, and what is locked keeps its own', () => {
+  const empty = tables.oval()
+  const laid = applyEdit(empty, compose(empty, ['flanked']).ideas[0]!.edit)
+  const look: Look = { ...laid, centerpiece: laid.centerpiece.map((placed, i) => (i === 0 ? { ...placed, locked: true } : placed)) }
+  for (const only of ['flowers', 'lights'] as const) {
+    const { ideas } = composePart(look, only, usual)
+    expect(ideas.length, only).toBeGreaterThan(1)
+    for (const { centerpiece, brings } of ideas) {
+      expect(brings.filter((finding) => hardCodes.has(finding.code))).toEqual([])
+      expect(centerpiece.map(({ id, xMm, yMm }) => [id, xMm, yMm])).toEqual(look.centerpiece.map(({ id, xMm, yMm }) => [id, xMm, yMm]))
+      expect(centerpiece[0]).toEqual(look.centerpiece[0])
+      const other = centerpiece.filter((placed, i) => placed !== look.centerpiece[i])
+      expect(other.length).toBeGreaterThan(0)
+      expect(other.every((placed) => (only === 'flowers' ? placed.arrangement : placed.candle) !== null)).toBe(true)
+    }
+  }
 })
 
 it('families are twins, graded sets and one form in sizes; a stylist may say what belongs together', () => {

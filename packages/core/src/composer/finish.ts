@@ -53,7 +53,16 @@ export interface Finished {
 }
 
 /** Measures drafts and keeps those that bring nothing that may not be; ideas over the budget only where there are no others. */
-export function finish(pattern: PatternName, drafts: readonly Draft[], look: Look, brief: Brief, bare: Measured, assessor: Assessor, effort: number): Finished {
+export function finish(
+  pattern: PatternName | null,
+  drafts: readonly Draft[],
+  look: Look,
+  brief: Brief,
+  bare: Measured,
+  assessor: Assessor,
+  effort: number,
+  leastScore = LEAST_SCORE
+): Finished {
   const known = new Set(bare.each.map(findingKey))
   const [within, over]: [Idea[], Idea[]] = [[], []]
   const failed = new Map<string | number, number>()
@@ -73,7 +82,7 @@ export function finish(pattern: PatternName, drafts: readonly Draft[], look: Loo
       for (const key of culprits(hard, draft)) failed.set(key, (failed.get(key) ?? 0) + 1)
       continue
     }
-    if (measured.get(middleScorePart).total < LEAST_SCORE) continue
+    if (measured.get(middleScorePart).total < leastScore) continue
     const isOver = brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap')
     ;(isOver ? over : within).push(ideaOf(pattern, draft, look, measured, bare, brief, brings))
   }
@@ -92,7 +101,7 @@ function culprits(hard: readonly BareFinding[], draft: Draft): Set<string | numb
   )
 }
 
-function ideaOf(pattern: PatternName, draft: Draft, look: Look, measured: Measured, bare: Measured, brief: Brief, brings: readonly BareFinding[]): Idea {
+function ideaOf(pattern: PatternName | null, draft: Draft, look: Look, measured: Measured, bare: Measured, brief: Brief, brings: readonly BareFinding[]): Idea {
   const { spendCents } = measured.figures.money
   return {
     pattern,

@@ -40,7 +40,8 @@ export interface Steer {
 
 /** A middle somebody could lay. */
 export interface Idea {
-  readonly pattern: PatternName
+  /** Null where the middle it is made of says none. */
+  readonly pattern: PatternName | null
   /** Lays it in place of what is not locked. */
   readonly edit: Edit
   readonly centerpiece: readonly Placed[]
@@ -70,7 +71,7 @@ export interface CastNames {
 
 /** Why a pattern is not laid, and the one thing that would make it possible. */
 export interface Refusal {
-  readonly pattern: PatternName
+  readonly pattern: PatternName | null
   readonly because: 'no-room' | 'no-pieces' | 'faults'
   /** Parts of which the cupboard has too few. */
   readonly parts: readonly Part[]

@@ -57,8 +57,8 @@ function choose(choice: PatternChoice): void {
     </div>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
     <p v-else-if="canceled" class="soft small" role="status">{{ t('compose.canceled') }}</p>
-    <div v-for="refusal in refused" :key="refusal.pattern" class="small" role="status">
-      <p>{{ t(`compose.names.${refusal.pattern}`) }}: {{ tellRefusal(refusal, say) }}</p>
+    <div v-for="refusal in refused" :key="refusal.pattern ?? 'none'" class="small" role="status">
+      <p>{{ refusal.pattern ? `${t(`compose.names.${refusal.pattern}`)}: ` : '' }}{{ tellRefusal(refusal, say) }}</p>
       <el-button v-if="refusal.smaller" size="small" @click="store.apply(refusal.smaller.edit)">{{ t('compose.doSmaller') }}</el-button>
     </div>
     <template v-if="composed && composed.ideas.length > 0">
@@ -84,6 +84,10 @@ function choose(choice: PatternChoice): void {
     <div class="row">
       <el-button type="primary" size="small" :disabled="running !== undefined" @click="composer.compose()">{{ t('compose.compose') }}</el-button>
       <el-button v-if="composed" size="small" :disabled="running !== undefined" @click="composer.another">{{ t('compose.another') }}</el-button>
+    </div>
+    <div v-if="look.centerpiece.length > 0" class="row">
+      <el-button size="small" :disabled="running !== undefined" @click="composer.compose(pattern, 'flowers')">{{ t('compose.onlyFlowers') }}</el-button>
+      <el-button size="small" :disabled="running !== undefined" @click="composer.compose(pattern, 'lights')">{{ t('compose.onlyLights') }}</el-button>
     </div>
   </section>
 </template>

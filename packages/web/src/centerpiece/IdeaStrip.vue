@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Look } from '@hestiad/core'
+import type { Idea, Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
@@ -10,6 +10,13 @@ import type { ComposerState } from './useComposer.js'
 const props = defineProps<{ composer: ComposerState }>()
 const { t } = useI18n()
 const ideas = computed(() => props.composer.composed.value?.ideas ?? [])
+const only = computed(() => props.composer.composed.value?.only ?? null)
+/** What tells it from the others: its pattern, or the flowers or lights that alone were composed. */
+function nameOf(idea: Idea): string {
+  const id = only.value === 'flowers' ? idea.cast.focalId : only.value === 'lights' ? idea.cast.lightId : null
+  const piece = looks.value[0]?.pieces.find((one) => one.id === id)
+  return piece?.name ?? (idea.pattern ? t(`compose.names.${idea.pattern}`) : t('compose.asItStands'))
+}
 const looks = computed<readonly Look[]>(() => ideas.value.map(props.composer.lookOf))
 </script>
 
@@ -20,11 +27,11 @@ const looks = computed<readonly Look[]>(() => ideas.value.map(props.composer.loo
         class="plain"
         :class="{ on: idea === composer.shown.value }"
         :aria-pressed="idea === composer.shown.value"
-        :aria-label="t('compose.idea', { pattern: t(`compose.names.${idea.pattern}`), score: percent(idea.score.total) })"
+        :aria-label="t('compose.idea', { pattern: nameOf(idea), score: percent(idea.score.total) })"
         @click="composer.lay(idea)"
       >
         <MiniTable :look="looks[i]!" />
-        <span class="small">{{ t(`compose.names.${idea.pattern}`) }}</span>
+        <span class="small">{{ nameOf(idea) }}</span>
       </button>
     </li>
   </ul>

@@ -1,4 +1,4 @@
-import { applyEdit, patternNames, type Composed, type Idea, type Look, type PatternName, type Source, type Steer } from '@hestiad/core'
+import { applyEdit, patternNames, type Composed, type Idea, type Look, type OnlyPart, type PatternName, type Source, type Steer } from '@hestiad/core'
 import { computed, onUnmounted, reactive, ref, shallowRef } from 'vue'
 import { useLook } from '../stores/lookStore.js'
 import type { Composing } from '../workers/composer.js'
@@ -22,15 +22,16 @@ export function useComposer() {
   const progress = ref(0)
   const problem = ref('')
   const canceled = ref(false)
-  const composed = shallowRef<Composed & { readonly base: Look }>()
+  const composed = shallowRef<Composed & { readonly base: Look; readonly only: OnlyPart | null }>()
   const laid = shallowRef<{ readonly idea: Idea; readonly look: Look }>()
   /** The idea that the table shows now. */
   const shown = computed(() => (laid.value && store.look === laid.value.look ? laid.value.idea : undefined))
   /** Ideas are made for the table as it was before any of them was laid. */
   const isCurrent = computed(() => composed.value !== undefined && (store.look === composed.value.base || shown.value !== undefined))
 
-  async function compose(of: PatternChoice = pattern.value): Promise<void> {
-    takeBack()
+  async function compose(of: PatternChoice = pattern.value, only: OnlyPart | null = null): Promise<void> {
+    // flowers or lights alone are composed for what is shown
+    if (!only) takeBack()
     const base = store.look
     if (!base) return
     running.value?.cancel()
@@ -49,14 +50,15 @@ export function useComposer() {
     }
     // loaded when it is first asked for: its worker carries the core once more
     const { compose: start } = await import('../workers/composer.js')
-    const own = start({ look: base, options }, (done, of_) => (progress.value = done / of_))
+    const own = start({ look: base, options, only }, (done, of_) => (progress.value = done / of_))
     running.value = own
     try {
       const answer = await own.answer
       if (running.value !== own) return
       if (answer === undefined) canceled.value = true
       else {
-        composed.value = { ...answer, base }
+        composed.value = { ...answer, base, only }
+        laid.value = undefined
         const [first] = answer.ideas
         if (first && store.look === base) lay(first)
       }

@@ -1,6 +1,6 @@
-import { composeMiddles, type Composed, type ComposeOptions, type Look } from '@hestiad/core'
+import { composeMiddles, composePart, type Composed, type ComposeOptions, type Look, type OnlyPart } from '@hestiad/core'
 
-export type ComposeRequest = { readonly look: Look; readonly options: Omit<ComposeOptions, 'onProgress'> }
+export type ComposeRequest = { readonly look: Look; readonly options: Omit<ComposeOptions, 'onProgress'>; readonly only: OnlyPart | null }
 export type ComposeReply = { readonly kind: 'progress'; readonly done: number; readonly of: number } | { readonly kind: 'done'; readonly composed: Composed }
 
 const reply = (message: ComposeReply) => self.postMessage(message)
@@ -10,5 +10,7 @@ self.onmessage = ({ data }: MessageEvent<ComposeRequest>) => {
     reply({ kind: 'progress', done, of })
     return true
   }
-  reply({ kind: 'done', composed: composeMiddles(data.look, { ...data.options, onProgress }) })
+  const { look, only } = data
+  const options = { ...data.options, onProgress }
+  reply({ kind: 'done', composed: only ? composePart(look, only, options) : composeMiddles(look, options) })
 }

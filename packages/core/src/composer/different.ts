@@ -1,0 +1,32 @@
+import type { CastNames, Idea } from './idea.js'
+
+/** How much likeness in one part takes from the worth of a second idea: our own starting values. */
+const likenessOf: Readonly<Partial<Record<keyof CastNames, number>>> = {
+  heroId: 0.12,
+  focalId: 0.07,
+  supportId: 0.05,
+  lightId: 0.04,
+  baseId: 0.04,
+  accentId: 0.03
+}
+const SAME_PATTERN = 0.7
+
+/** The best that differ: over several patterns the best of each first, then by hero, base and palette. */
+export function different(ideas: readonly Idea[], want: number, overPatterns: boolean): Idea[] {
+  const left = [...ideas]
+  const chosen: Idea[] = []
+  const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), idea.score.total)
+  while (left.length > 0 && chosen.length < want) {
+    left.sort((a, b) => worth(b) - worth(a))
+    chosen.push(left.shift()!)
+  }
+  return chosen
+}
+
+function unlikeness(a: Idea, b: Idea, overPatterns: boolean): number {
+  const alike = Object.entries(likenessOf).reduce(
+    (sum, [part, share]) => sum + (a.cast[part as keyof CastNames] === b.cast[part as keyof CastNames] ? share : 0),
+    0
+  )
+  return (1 - alike) * (overPatterns && a.pattern === b.pattern ? SAME_PATTERN : 1)
+}
