@@ -25,17 +25,21 @@ export function symmetryOf(things: readonly Scored[], frame: Frame): number | nu
           [x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn)] as const
     )
   ]
+  const kin = new Map<string, Scored[]>()
+  for (const one of things) {
+    const own = kin.get(one.piece.id)
+    if (own) own.push(one)
+    else kin.set(one.piece.id, [one])
+  }
   const scores = images.map((image) => {
     let [sum, weight] = [0, 0]
     for (const one of things) {
       const own = one.isBase && one.isLong ? 0.6 : one.onBase ? 0.35 : 1
       const [x, y] = image(one)
-      const off = Math.min(
-        ...things
-          .filter((other) => other.piece.id === one.piece.id && Math.abs(other.radiusMm - one.radiusMm) < 12)
-          .map((other) => Math.hypot(other.x - x, other.y - y))
-      )
-      sum += own * Math.exp(-((off / MIRROR_MM) ** 2) * Math.LN2)
+      let off2 = Infinity
+      for (const other of kin.get(one.piece.id)!)
+        if (Math.abs(other.radiusMm - one.radiusMm) < 12) off2 = Math.min(off2, (other.x - x) ** 2 + (other.y - y) ** 2)
+      sum += own * Math.exp((-off2 / MIRROR_MM ** 2) * Math.LN2)
       weight += own
     }
     return sum / weight

@@ -2,11 +2,9 @@ import { standingPart } from '../centerpiece/parts.js'
 import type { Standing } from '../centerpiece/standing.js'
 import type { Look, PatternName } from '../design/look.js'
 import { planPart } from '../seating/parts.js'
-import type { SeatPlan } from '../seating/seatPlan.js'
 import { layoutPart } from '../settings/parts.js'
-import type { LaidItem } from '../settings/settingCrowding.js'
 import { part } from '../subject/part.js'
-import { fieldOf } from './field.js'
+import { fieldOf, type Field } from './field.js'
 import { framesOf, type Frame } from './frames.js'
 import { echoOf, kindsOf, unityOf } from './unity.js'
 import { scoredOf, type Scored } from './scored.js'
@@ -69,19 +67,27 @@ export const scoreWeights: Readonly<Record<ScorePart, number>> = {
   scale: 0.8
 }
 
+/** The field of the laid table and its axes; the same while things of the middle move. */
+const freePart = part({
+  reads: ['table', 'room'],
+  needs: { plan: planPart, laid: layoutPart },
+  work: (look, { plan, laid }) => {
+    const field = fieldOf(plan.outline, plan.places, laid.laid, [])
+    return { field, frames: framesOf(look, plan.outline, plan.places, field) }
+  }
+})
+
 /** What of a look its middle is judged by. */
-type ScoreOf = Pick<Look, 'pieces' | 'school' | 'table' | 'room' | 'setting' | 'kinds' | 'linens' | 'guests'>
+type ScoreOf = Pick<Look, 'pieces' | 'school' | 'setting' | 'kinds' | 'linens' | 'guests'>
 
 /** Judges the middle of a look by the pattern it says it has, or as a free one. Rules the look breaks on purpose are left out. */
 export const middleScorePart = part({
-  reads: ['pieces', 'school', 'table', 'room', 'setting', 'kinds', 'linens', 'guests'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
-  work: (look, { plan, laid, standing }) => middleScore(look, plan, laid.laid, standing)
+  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests'],
+  needs: { free: freePart, standing: standingPart },
+  work: (look, { free, standing }) => middleScore(look, free.field, free.frames, standing)
 })
 
-function middleScore(look: ScoreOf, plan: SeatPlan, laid: readonly (readonly LaidItem[])[], standing: readonly Standing[]): MiddleScore {
-  const field = fieldOf(plan.outline, plan.places, laid, [])
-  const frames = framesOf(look, plan.outline, plan.places, field)
+function middleScore(look: ScoreOf, field: Field, frames: readonly Frame[], standing: readonly Standing[]): MiddleScore {
   const things = scoredOf(look, standing, frames)
   const frame = frames[0]
   if (things.length === 0 || !frame) return { total: 0, parts: nothing(), density: null }
