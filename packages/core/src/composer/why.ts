@@ -30,7 +30,8 @@ export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief):
   if (hero && support && hero.piece.id !== support.piece.id && hero.family.id === support.family.id)
     why.push({ code: 'family', pieceId: hero.piece.id, otherId: support.piece.id })
   const counted = (id: string) => centerpiece.filter((placed) => placed.pieceId === id).length
-  for (const one of [support, hero, accent]) if (one && counted(one.piece.id) > 1 && why.length < 3) why.push({ code: 'alike', pieceId: one.piece.id, count: counted(one.piece.id) }) // prettier-ignore
+  const many = new Set([support, hero, accent].flatMap((one) => (one && counted(one.piece.id) > 1 ? [one.piece.id] : [])))
+  for (const pieceId of [...many].slice(0, 2)) why.push({ code: 'alike', pieceId, count: counted(pieceId) })
   const heights = hero ? hero.family.pieces.filter((piece) => counted(piece.id) > 0).map(heightOf) : []
   if (hero && new Set(heights).size >= 3) why.push({ code: 'graded', pieceId: hero.piece.id, fromMm: Math.max(...heights), toMm: Math.min(...heights) })
   if (recipe) {

@@ -60,7 +60,7 @@ function lay(chosen: string | null): void {
     />
     <details>
       <summary>{{ t('settings.byPiece') }}</summary>
-      <div class="pair">
+      <div class="stack">
         <ChooseField
           v-for="role in parts"
           :key="role"

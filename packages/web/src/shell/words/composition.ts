@@ -61,7 +61,7 @@ export const patternWords = {
   },
   six: 'Six ideas',
   from: 'From',
-  froms: { owned: 'Owned', 'few-new': 'Few new', 'all-new': 'All new', placed: 'What stands' },
+  froms: { owned: 'Owned', 'few-new': 'Few new', 'all-new': 'All new', placed: 'Standing' },
   compose: 'Compose',
   another: 'Another one',
   cancel: 'Cancel',
