@@ -2,7 +2,9 @@ import { standingPart } from '../centerpiece/parts.js'
 import type { Standing } from '../centerpiece/standing.js'
 import type { Look, PatternName } from '../design/look.js'
 import { planPart } from '../seating/parts.js'
+import type { SeatPlan } from '../seating/seatPlan.js'
 import { layoutPart } from '../settings/parts.js'
+import type { LaidItem } from '../settings/settingCrowding.js'
 import { part } from '../subject/part.js'
 import { fieldOf, type Field } from './field.js'
 import { framesOf, type Frame } from './frames.js'
@@ -67,24 +69,39 @@ export const scoreWeights: Readonly<Record<ScorePart, number>> = {
   scale: 0.8
 }
 
-/** The field of the laid table and its axes; the same while things of the middle move. */
-const freePart = part({
-  reads: ['table', 'room'],
-  needs: { plan: planPart, laid: layoutPart },
-  work: (look, { plan, laid }) => {
-    const field = fieldOf(plan.outline, plan.places, laid.laid, [])
-    return { field, frames: framesOf(look, plan.outline, plan.places, field) }
-  }
-})
+type Laid = readonly (readonly LaidItem[])[]
+type Around = Pick<Look, 'table' | 'room'>
+interface Free {
+  readonly plan: SeatPlan
+  readonly table: Look['table']
+  readonly room: Look['room']
+  readonly field: Field
+  readonly frames: readonly Frame[]
+}
+
+const known = new WeakMap<Laid, Free>()
+
+/** The field of the laid table and its axes; kept while only things of the middle move. */
+function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
+  const earlier = known.get(laid)
+  if (earlier?.plan === plan && earlier.table === table && earlier.room === room) return earlier
+  const field = fieldOf(plan.outline, plan.places, laid, [])
+  const free = { plan, table, room, field, frames: framesOf({ table, room }, plan.outline, plan.places, field) }
+  known.set(laid, free)
+  return free
+}
 
 /** What of a look its middle is judged by. */
 type ScoreOf = Pick<Look, 'pieces' | 'school' | 'setting' | 'kinds' | 'linens' | 'guests'>
 
 /** Judges the middle of a look by the pattern it says it has, or as a free one. Rules the look breaks on purpose are left out. */
 export const middleScorePart = part({
-  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests'],
-  needs: { free: freePart, standing: standingPart },
-  work: (look, { free, standing }) => middleScore(look, free.field, free.frames, standing)
+  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests', 'table', 'room'],
+  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
+  work: (look, { plan, laid, standing }) => {
+    const { field, frames } = freeOf(look, plan, laid.laid)
+    return middleScore(look, field, frames, standing)
+  }
 })
 
 function middleScore(look: ScoreOf, field: Field, frames: readonly Frame[], standing: readonly Standing[]): MiddleScore {
