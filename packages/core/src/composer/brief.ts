@@ -3,10 +3,10 @@ import { chromaOf, colorDistance } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
-import { allSettings, settingIds } from '../design/settingIds.js'
+import { laidPieces } from '../design/laidPieces.js'
 import { tableDishesPart } from '../menu/parts.js'
 import { metals } from '../reference/materials.js'
-import { DAYLIGHT_UNTIL_MIN } from '../reference/composition.js'
+import { DAYLIGHT_UNTIL_MIN, HUE_CHROMA } from '../reference/composition.js'
 import { SMALL_HANDS_MM } from '../reference/stability.js'
 import { layoutPart } from '../settings/parts.js'
 import { planPart } from '../seating/parts.js'
@@ -43,8 +43,6 @@ export interface Brief {
 /** Masses of flowers among adults, and where a child sits at the table: design of the composer, tried on eight tables. */
 const CLEAR_TOP_MM = 318
 const CLEAR_TOP_CHILD_MM = 300
-/** An accent has this OKLab chroma: our own starting value. */
-const ACCENT_CHROMA = 0.055
 /** A piece this near the middle of the table leads it: our own starting value. */
 const IN_MIDDLE_MM = 70
 /** Between a dish and what stands beside it: our own starting value. */
@@ -57,7 +55,9 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
   const standing = standings({ pieces: look.pieces, centerpiece: kept })
   const heroKept = roundKept ? (standing.find((one) => isInMiddle(one, plan.outline)) ?? null) : null
   const others = standing.filter((one) => one.rootId !== heroKept?.placed.id)
-  const taken: Footprint[] = [...others.map((one) => one.spread), ...chosenDishes(look)]
+  const dishes = measured.get(tableDishesPart)
+  const chosen = dishes.flatMap(({ placed, at, radiusMm }): Footprint[] => (placed && at ? [{ kind: 'disc', ...at, radiusMm }] : []))
+  const taken = [...others.map((one) => one.spread), ...chosen]
   const field = fieldOf(plan.outline, plan.places, laid, taken)
   const frames = framesOf(look, plan.outline, plan.places, field)
   const child = look.guests.some((guest) => guest.body.kind === 'child')
@@ -73,10 +73,10 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     clearTopMm: plan.places.length === 0 ? 420 : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
     candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers ? 'flameless' : 'lit',
     colors: laidColors,
-    accents: laidColors.filter((color) => chromaOf(color) >= ACCENT_CHROMA),
+    accents: laidColors.filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
     handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
-    dishesMm: measured.get(tableDishesPart).reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0)
+    dishesMm: dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0)
   }
 }
 
@@ -91,16 +91,9 @@ function isInMiddle(one: Standing, outline: Outline): boolean {
   return one.placed.on === null && one.placed.part === 1 && Math.hypot(one.pose.x, one.pose.y - middleY) <= IN_MIDDLE_MM
 }
 
-/** Where the stylist has stood dishes already. */
-function chosenDishes(look: Look): Footprint[] {
-  return look.menu.dishes.flatMap((dish) => dish.spots.map((spot) => ({ kind: 'disc', x: spot.xMm, y: spot.yMm, radiusMm: 140 }) as const))
-}
-
-/** Colors of cloth, runner, plates, napkins and glasses, each once. */
+/** Colors of what is laid, flatware aside, each once. */
 function colorsOf(look: Look): string[] {
-  const index = pieceIndex(look)
-  const ids = [look.linens.clothId, look.linens.runner?.pieceId ?? null, look.linens.topper?.pieceId ?? null, ...allSettings(look).flatMap(settingIds)]
-  const pieces = ids.flatMap((id) => (id === null ? [] : (index.get(id) ?? []))).filter((piece) => piece.kind !== 'flatware')
+  const pieces = laidPieces(look).filter((piece) => piece.kind !== 'flatware')
   const colors = pieces.flatMap((piece) => [piece.color, ...(piece.kind === 'plate' ? [piece.accent] : [])])
   return colors.filter((color, i) => colors.findIndex((other) => colorDistance(color, other) < 0.04) === i)
 }

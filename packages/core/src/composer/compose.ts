@@ -6,7 +6,7 @@ import { briefOf, lowered, type Brief } from './brief.js'
 import { draftsOf } from './drafts.js'
 import { finish } from './finish.js'
 import { different } from './different.js'
-import type { Composed, ComposeOptions, Idea, Refusal } from './idea.js'
+import { refused, type Composed, type ComposeOptions, type Refusal } from './idea.js'
 import { programs } from './programs.js'
 import { stockOf, type Stock } from './stock.js'
 
@@ -22,18 +22,15 @@ const HEIGHT_STEP = 0.85
 export function composeMiddles(look: Look, asked: ComposeOptions): Composed {
   const options = { ...asked, effort: (asked.effort ?? 1) * (asked.patterns.length > 1 ? EACH_OF_MANY : 1) }
   const assessor = createAssessor()
-  const known = knownOf(look, options, assessor, false)
-  const led = knownOf(look, options, assessor, true)
-  const stock = stockFor(look, known.brief, options)
-  const ideas: Idea[] = []
-  const refusals: Refusal[] = []
+  const ground = groundOf(look, options, assessor)
+  const stock = stockFor(look, ground.brief, options)
+  const found: Composed[] = []
   for (const [done, pattern] of options.patterns.entries()) {
     if (options.onProgress?.(done, options.patterns.length) === false) break
-    const found = byPattern(pattern, look, programs[pattern].led ? led : known, stock, options, assessor)
-    if (Array.isArray(found)) ideas.push(...(found as readonly Idea[]))
-    else refusals.push(found as Refusal)
+    found.push(byPattern(pattern, look, ground, stock, options, assessor))
   }
-  return { ideas: different(ideas, options.want, options.patterns.length > 1), refusals }
+  const ideas = found.flatMap((one) => one.ideas)
+  return { ideas: different(ideas, options.want, options.patterns.length > 1), refusals: found.flatMap((one) => one.refusals) }
 }
 
 function stockFor(look: Look, brief: Brief, options: ComposeOptions): Stock {
@@ -46,16 +43,23 @@ function stockFor(look: Look, brief: Brief, options: ComposeOptions): Stock {
   )
 }
 
-interface Known {
+/** The table with only what is kept, and what is known of it: as an obstacle, and with a kept piece in the very middle as the hero. */
+interface Ground {
   readonly bare: Measured
   readonly brief: Brief
+  readonly led: Brief
 }
 
-function knownOf(look: Look, options: ComposeOptions, assessor: Assessor, roundKept: boolean): Known {
+function groundOf(look: Look, options: ComposeOptions, assessor: Assessor): Ground {
   const kept = keptPieces(look)
   const bare = assessor.measure({ ...look, centerpiece: kept })
-  const brief = briefOf(look, bare, kept, options.wishLight ?? false, roundKept)
-  return { bare, brief: lowered(brief, HEIGHT_STEP ** -(options.steer?.height ?? 0)) }
+  const brief = (roundKept: boolean) => lowered(briefOf(look, bare, kept, options.wishLight ?? false, roundKept), HEIGHT_STEP ** -(options.steer?.height ?? 0))
+  const around = brief(false)
+  return { bare, brief: around, led: kept.length > 0 ? brief(true) : around }
+}
+
+function briefFor(pattern: PatternName, { brief, led }: Ground): Brief {
+  return programs[pattern].led ? led : brief
 }
 
 /** What is locked, with all that stands on or is about it. */
@@ -70,23 +74,15 @@ function keptPieces(look: Look): Placed[] {
   return look.centerpiece.filter((placed) => kept.has(placed))
 }
 
-function byPattern(
-  pattern: PatternName,
-  look: Look,
-  { bare, brief }: Known,
-  stock: Stock,
-  options: ComposeOptions,
-  assessor: Assessor
-): readonly Idea[] | Refusal {
-  const refused = { pattern, parts: [], faults: [], smaller: null }
+function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stock, options: ComposeOptions, assessor: Assessor): Composed {
+  const brief = briefFor(pattern, ground)
   const missing = programs[pattern].needs.find((parts) => parts.every((part) => stock[part].length === 0))
-  if (missing) return { ...refused, because: 'no-pieces', parts: missing }
+  if (missing) return refused({ pattern, because: 'no-pieces', parts: missing })
   const drafts = isLongEnough(pattern, brief) ? draftsOf(pattern, brief, stock, options) : []
-  const noRoom = () => ({ ...refused, because: 'no-room' as const, smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
-  if (drafts.length === 0) return noRoom()
-  const { ideas, faults } = finish(pattern, drafts, look, brief, bare, assessor, options.effort ?? 1)
-  if (ideas.length > 0) return ideas
-  return faults.length > 0 ? { ...refused, because: 'faults', faults } : noRoom()
+  const { ideas, faults } = finish(pattern, drafts, look, brief, ground.bare, assessor, options.effort ?? 1)
+  if (ideas.length > 0) return { ideas, refusals: [] }
+  if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
+  return refused({ pattern, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
 }
 
 /** A ring needs no spine. */
@@ -98,7 +94,7 @@ function isLongEnough(pattern: PatternName, { frames }: Brief): boolean {
 /** A smaller setting with which the pattern finds room. */
 function roomIn(pattern: PatternName, look: Look, options: ComposeOptions, assessor: Assessor): Refusal['smaller'] {
   const [proposal] = smallerSetting(look, (smaller) => {
-    const { brief } = knownOf(smaller, options, assessor, programs[pattern].led ?? false)
+    const brief = briefFor(pattern, groundOf(smaller, options, assessor))
     return isLongEnough(pattern, brief) && draftsOf(pattern, brief, stockFor(smaller, brief, options), options).length > 0
   })
   return proposal?.code === 'smaller-setting' ? { edit: proposal.edit, steps: proposal.params.steps } : null

@@ -6,7 +6,7 @@ import type { Cast } from './cast.js'
 import { different } from './different.js'
 import type { Draft } from './drafts.js'
 import { finish } from './finish.js'
-import type { Composed, ComposeOptions } from './idea.js'
+import { refused, type Composed, type ComposeOptions } from './idea.js'
 import { budFor, flowersFor, recipesFor, type Recipe } from './recipe.js'
 import { lightAtMin, mayHave, stockOf, type Option } from './stock.js'
 
@@ -21,16 +21,10 @@ export function composePart(look: Look, only: OnlyPart, options: Omit<ComposeOpt
   const measured = assessor.measure(look)
   const brief = briefOf(look, measured, look.centerpiece, options.wishLight ?? false)
   const drafts = only === 'flowers' ? flowerDrafts(brief, options) : lightDrafts(brief, options)
-  if (drafts.length === 0)
-    return {
-      ideas: [],
-      refusals: [{ pattern: look.school.pattern, because: 'no-pieces', parts: [only === 'flowers' ? 'mass' : 'stick'], faults: [], smaller: null }]
-    }
-  const { ideas, faults } = finish(look.school.pattern, drafts, look, brief, measured, assessor, options.effort ?? 1, 0)
-  return {
-    ideas: different(ideas, options.want, false),
-    refusals: ideas.length > 0 ? [] : [{ pattern: look.school.pattern, because: 'faults', parts: [], faults, smaller: null }]
-  }
+  const { pattern } = look.school
+  if (drafts.length === 0) return refused({ pattern, because: 'no-pieces', parts: [only === 'flowers' ? 'mass' : 'stick'] })
+  const { ideas, faults } = finish(pattern, drafts, look, brief, measured, assessor, options.effort ?? 1, 0)
+  return ideas.length > 0 ? { ideas: different(ideas, options.want, false), refusals: [] } : refused({ pattern, because: 'faults', faults })
 }
 
 function draftOf(cast: Partial<Cast>, promise: number, centerpiece: readonly Placed[]): Draft {

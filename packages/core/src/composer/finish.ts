@@ -40,9 +40,9 @@ export const hardCodes: ReadonlySet<FindingCode> = new Set<FindingCode>([
   'view.hidden'
 ])
 
-/** So many drafts of a pattern are measured; a piece, or a way to leave room for dishes, that has failed so often is not tried again. */
 /** Below this a middle is none that a stylist would show, and is not offered: three persimmons are no run. Our own starting value. */
 const LEAST_SCORE = 0.82
+/** So many drafts of a pattern are measured; a piece, or a way to leave room for dishes, that has failed so often is not tried again. */
 const MOST_MEASURED = 16
 const GIVEN_UP = 2
 

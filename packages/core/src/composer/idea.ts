@@ -85,3 +85,8 @@ export interface Composed {
   readonly ideas: readonly Idea[]
   readonly refusals: readonly Refusal[]
 }
+
+/** No idea, and why. */
+export function refused(refusal: Pick<Refusal, 'pattern' | 'because'> & Partial<Refusal>): Composed {
+  return { ideas: [], refusals: [{ parts: [], faults: [], smaller: null, ...refusal }] }
+}

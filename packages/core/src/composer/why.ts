@@ -1,8 +1,7 @@
 import { colorDistance } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
-import type { Look, Placed } from '../design/look.js'
-import type { Piece } from '../design/piece.js'
-import { allSettings } from '../design/settingIds.js'
+import { laidPieces } from '../design/laidPieces.js'
+import type { Placed } from '../design/look.js'
 import type { Brief } from './brief.js'
 import { metals } from '../reference/materials.js'
 import type { Cast } from './cast.js'
@@ -35,7 +34,9 @@ export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief):
   const heights = hero ? hero.family.pieces.filter((piece) => counted(piece.id) > 0).map(heightOf) : []
   if (hero && new Set(heights).size >= 3) why.push({ code: 'graded', pieceId: hero.piece.id, fromMm: Math.max(...heights), toMm: Math.min(...heights) })
   if (recipe) {
-    const met = laidPieces(brief.look).find((piece) => colorDistance(piece.color, recipe.focal.color) < MET && brief.accents.includes(piece.color))
+    // napkins are named before all else, flatware is metal
+    const laid = laidPieces(brief.look).sort((a, b) => Number(b.kind === 'napkin') - Number(a.kind === 'napkin'))
+    const met = laid.find((piece) => piece.kind !== 'flatware' && colorDistance(piece.color, recipe.focal.color) < MET && brief.accents.includes(piece.color))
     why.push(met ? { code: 'color-met', stemId: recipe.focal.id, with: met.id } : { code: 'quiet', stemId: recipe.focal.id })
   }
   if (base && index.has(base.piece.id)) why.push({ code: 'tied', pieceId: base.piece.id })
@@ -43,11 +44,4 @@ export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief):
   if (brief.candles === 'flameless' && light) why.push({ code: 'flameless' })
   if (brief.dishesMm > 0) why.push({ code: 'dishes' })
   return why
-}
-
-/** What of the look's color a flower can answer: napkins, plates, runner, cloth. */
-function laidPieces(look: Look): Piece[] {
-  const index = pieceIndex(look)
-  const ids = [...allSettings(look).flatMap((setting) => [setting.napkin?.pieceId, ...setting.plateIds]), look.linens.runner?.pieceId, look.linens.clothId]
-  return [...new Set(ids)].flatMap((id) => (id ? (index.get(id) ?? []) : []))
 }

@@ -1,9 +1,9 @@
 import type { Standing } from '../centerpiece/standing.js'
-import { colorWords, oklab } from '../color/colorWords.js'
+import { chromaOf, colorWords } from '../color/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
+import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
-import { allSettings, settingIds } from '../design/settingIds.js'
 import { reachMm } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import {
@@ -84,7 +84,7 @@ export function compositionFigures(
     score,
     widest: widestOf(standing, middle),
     backs: backsOf(standing, plan, look.room.behind !== null),
-    accents: accentsOf(standing, index, plan, laidAccents(look, index)),
+    accents: accentsOf(standing, index, plan, laidAccents(look)),
     ...materialsOf(standing, index),
     ...checklistOf(standing, index, look.room.fixture !== null),
     openMm: openOf(standing)
@@ -178,17 +178,15 @@ const accentWords = new WeakMap<Piece, string | null>()
 function accentOf(piece: Piece): string | null {
   const known = accentWords.get(piece)
   if (known !== undefined) return known
-  const [, a, b] = oklab(piece.color)
-  const word = Math.hypot(a, b) >= ACCENT_CHROMA ? (colorWords(piece.color)[0] ?? null) : null
+  const word = chromaOf(piece.color) >= ACCENT_CHROMA ? (colorWords(piece.color)[0] ?? null) : null
   const accent = word === 'green' ? null : word
   accentWords.set(piece, accent)
   return accent
 }
 
-/** Accents of napkins, plates, glasses and runner, which are met at every place. */
-function laidAccents(look: Pick<Look, 'setting' | 'kinds' | 'linens'>, index: PieceIndex): ReadonlySet<string> {
-  const ids = [...allSettings(look).flatMap(settingIds), look.linens.runner?.pieceId, look.linens.topper?.pieceId]
-  return new Set(ids.flatMap((id) => (id && index.has(id) && index.get(id)!.kind !== 'flatware' ? (accentOf(index.get(id)!) ?? []) : [])))
+/** Accents of what is laid at every place, flatware aside. */
+function laidAccents(look: Parameters<typeof laidPieces>[0]): ReadonlySet<string> {
+  return new Set(laidPieces(look).flatMap((piece) => (piece.kind === 'flatware' ? [] : (accentOf(piece) ?? []))))
 }
 
 /** Colors of some chroma by their first word, in pieces and flowers. */

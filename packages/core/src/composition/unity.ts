@@ -2,15 +2,14 @@ import { chromaOf, colorDistance, oklab } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
-import { allSettings, settingIds } from '../design/settingIds.js'
+import { laidPieces } from '../design/laidPieces.js'
+import { ACCENT_PLACES, HUE_CHROMA } from '../reference/composition.js'
 import { metals } from '../reference/materials.js'
 import type { Scored } from './scored.js'
 
 /** Besides greens, fruit and clear glass at most three materials, one metal, and two hues: design of the composer. */
 const MATERIALS_MOST = 3
 const HUES_MOST = 2
-const PLACES_WANTED = 3
-const ACCENT_CHROMA = 0.055
 const SAME_HUE = 0.13
 const ground = new Set(['plant', 'dried', 'faux', 'fruit', 'wax', 'resin'])
 
@@ -28,14 +27,13 @@ export function unityOf(look: Laid, things: readonly Scored[]): number {
 
 /** Every accent of the middle is met in three places of the whole look: a napkin at each place counts as many. */
 export function echoOf(look: Laid, things: readonly Scored[]): number | null {
-  const index = pieceIndex(look)
   const middle = things.map((one) => colorsOf(look, one))
   const hues = huesOf(middle.flat())
   if (hues.length === 0) return null
-  const laid = [...allSettings(look).flatMap(settingIds), look.linens.runner?.pieceId, look.linens.clothId].flatMap((id) => (id ? (index.get(id) ?? []) : []))
+  const laid = laidPieces(look)
   const atPlaces = (hue: string) => (laid.some((piece) => isNear(piece.color, hue) || isNear(piece.accent, hue)) ? Math.max(1, look.guests.length) : 0)
   const places = (hue: string) => atPlaces(hue) + middle.filter((colors) => colors.some((color) => isNear(color, hue))).length
-  return hues.reduce((sum, hue) => sum + Math.min(1, places(hue) / PLACES_WANTED), 0) / hues.length
+  return hues.reduce((sum, hue) => sum + Math.min(1, places(hue) / ACCENT_PLACES), 0) / hues.length
 }
 
 /** Few kinds of things: one idea. */
@@ -45,7 +43,7 @@ export function kindsOf(things: readonly Scored[]): number {
 }
 
 function isNear(a: string, b: string): boolean {
-  return colorDistance(a, b) < SAME_HUE && chromaOf(a) >= ACCENT_CHROMA * 0.6
+  return colorDistance(a, b) < SAME_HUE && chromaOf(a) >= HUE_CHROMA * 0.6
 }
 
 /** Accent colors of a thing: its own, its candle's and its flowers'; greens are the ground all accents stand on. */
@@ -53,7 +51,7 @@ function colorsOf(look: Pick<Look, 'pieces'>, { piece, standing }: Scored): stri
   const index = pieceIndex(look)
   const stems = standing.placed.arrangement?.stems.flatMap(({ stemId }) => index.get(stemId) ?? []) ?? []
   const pieces: Piece[] = [...(metals.has(piece.material) && piece.kind !== 'ornament' ? [] : [piece]), ...(standing.candle ? [standing.candle] : []), ...stems]
-  return pieces.map((one) => one.color).filter((color) => chromaOf(color) >= ACCENT_CHROMA && !isEarth(color))
+  return pieces.map((one) => one.color).filter((color) => chromaOf(color) >= HUE_CHROMA && !isEarth(color))
 }
 
 /** Greens, woods and browns are no accents. */

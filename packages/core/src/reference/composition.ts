@@ -32,6 +32,8 @@ export const WIDTH_SHARE_MOST = 0.75
 /** An accent is seen in so many places, not all in one third: common practice, no source. A color with this OKLab chroma is an accent. */
 export const ACCENT_PLACES = 3
 export const ACCENT_CHROMA = 0.09
+/** A quieter hue that a flower can answer, and that counts among the hues of a middle, has this much: our own starting value. */
+export const HUE_CHROMA = 0.055
 
 /** Fewer of both look like a shop shelf: common practice, no source. */
 export const FINISHES_WANTED = 2

@@ -2,7 +2,7 @@ import type { Cast } from '../cast.js'
 import { lengthOf, widthOf } from '../../composition/families.js'
 import { item, radiusOf, type Item } from '../item.js'
 import { budAt, mirrored, type Table } from '../mass.js'
-import { lightsAt } from './lights.js'
+import { bothSides, lightsAt } from './lights.js'
 
 /** A board with food in threes, twin lights and bud vases beyond its ends. */
 export function edibleBoard(cast: Cast, table: Table): Item[][] {
@@ -22,7 +22,7 @@ export function edibleBoard(cast: Cast, table: Table): Item[][] {
   const plain = [board, ...(tall ? [tall] : []), ...food]
   const layouts: Item[][] = []
   const x = halfX + 70 + (light ? radiusOf(item(light, 'light', 0)) : 0)
-  const lights = light ? lightsAt(light, [[-x, 0], [x, 0]]) : [] // prettier-ignore
+  const lights = light ? lightsAt(light, bothSides(x)) : []
   const buds = support ? mirrored(budAt(table, cast, support, x + (light ? 150 : 10), 0)) : undefined
   if (buds) layouts.push([...plain, ...lights, ...buds])
   if (lights.length > 0) layouts.push([...plain, ...lights])

@@ -2,7 +2,7 @@ import type { Cast } from '../cast.js'
 import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
 import { budAt, type Table } from '../mass.js'
 import type { Option } from '../stock.js'
-import { lightsAt } from './lights.js'
+import { lightsAt, ringSpots } from './lights.js'
 import { ringRoomMm } from './run.js'
 
 /** Bud vases evenly on the spine with a light in every gap, or without lights closer; on rounds a ring at the gaps between guests. */
@@ -110,25 +110,14 @@ function onRing(cast: Cast, table: Table, buds: readonly Option[]): Item[][] {
   if (option.count < wanted.length) return []
   return [0.72, 0.6, 0.5].flatMap((share) => {
     const r = share * ringRoomMm(table)
-    const ring = wanted.flatMap((angle) => budAt(table, cast, option, r * Math.cos(angle), r * Math.sin(angle)) ?? [])
+    const ring = ringSpots(r, wanted).flatMap(([x, y]) => budAt(table, cast, option, x, y) ?? [])
     if (ring.length < wanted.length) return []
     const hero = budAt(table, cast, buds[0]!, 0, 0)
     if (!light) return [...(hero && option.count > wanted.length ? [[hero, ...ring]] : []), ring]
     const inner =
       r - (isOpenFlame(item(light, 'light', 0)) ? leafGapMm(table.brief) + radiusOf(ring[0]!) : radiusOf(ring[0]!) + radiusOf(item(light, 'light', 0)) + 30)
     const between = wanted.map((angle, i) => (angle + (wanted[i + 1] ?? wanted[0]! + 2 * Math.PI)) / 2)
-    const lit =
-      light.count >= wanted.length && inner >= 60
-        ? [
-            [
-              ...ring,
-              ...lightsAt(
-                light,
-                between.map((angle) => [inner * Math.cos(angle), inner * Math.sin(angle)] as const)
-              )
-            ]
-          ]
-        : []
+    const lit = light.count >= wanted.length && inner >= 60 ? [[...ring, ...lightsAt(light, ringSpots(inner, between))]] : []
     return [...lit, ...(inner > 20 ? [[...ring, ...lightsAt(light, [[0, 0]])]] : [])]
   })
 }

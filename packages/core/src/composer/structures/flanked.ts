@@ -1,7 +1,7 @@
 import type { Cast } from '../cast.js'
 import { radiusOf, type Item } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
-import { besideMm, lightsAt } from './lights.js'
+import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 
 /** Refused where the free spine is shorter. Design of the composer. */
 export const LEAST_SPINE_MM = 700
@@ -27,7 +27,7 @@ export function flanked(cast: Cast, table: Table): Item[][] {
 function besideHero({ light }: Cast, { brief }: Table, hero: Item): Item[] {
   if (!light) return []
   const x = besideMm(hero, light, brief, 60)
-  return lightsAt(light, [[-x, 0], [x, 0]]) // prettier-ignore
+  return lightsAt(light, bothSides(x))
 }
 
 /** Where the flanks stand: at gaps between guests where there are some near, else by the length of the whole. */
@@ -56,10 +56,7 @@ function between(cast: Cast, table: Table, hero: Item, away: number): Item[] {
   const from = radiusOf(hero)
   const to = away - radiusOf(pair[0]!)
   const x = (from + to) / 2
-  return lightsAt(cast.light, [
-    [-x, 0],
-    [x, 0]
-  ])
+  return lightsAt(cast.light, bothSides(x))
 }
 
 /** The same gaps carried on outward: lights beyond the flanks, then flanks again. */
@@ -70,7 +67,7 @@ function longer(cast: Cast, table: Table, items: readonly Item[], away: number):
   if (!light || light.count < 4) return []
   const gap = items.find((one) => one.role === 'light')
   const outer = gap ? away + (away - Math.abs(gap.x)) : away + besideMm(flank, light, brief)
-  const four = [...items, ...lightsAt(light, [[-outer, 0], [outer, 0]])] // prettier-ignore
+  const four = [...items, ...lightsAt(light, bothSides(outer))]
   const next = 2 * away
   const more =
     frame.tableHalfMm > 1500 && support!.count >= 4
@@ -93,18 +90,11 @@ function onRing(cast: Cast, table: Table): Item[][] {
     const every = angles.filter((_, i) => i % (angles.length / count) === 0)
     const rest = angles.filter((_, i) => i % (angles.length / count) !== 0)
     const r = radiusOf(hero) + 40 + radiusOf(probe)
-    const around = every.map((angle) => ({ ...probe, x: r * Math.cos(angle), y: r * Math.sin(angle) }))
+    const around = inRing(probe, r, every)
     if (!cast.light || rest.length === 0 || cast.light.count < rest.length) return [[hero, ...around]]
     const out = Math.max(r, besideMm(hero, cast.light, brief))
     return [
-      [
-        hero,
-        ...around,
-        ...lightsAt(
-          cast.light,
-          rest.map((angle) => [out * Math.cos(angle), out * Math.sin(angle)] as const)
-        )
-      ],
+      [hero, ...around, ...lightsAt(cast.light, ringSpots(out, rest))],
       [hero, ...around]
     ]
   })

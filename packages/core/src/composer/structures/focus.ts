@@ -2,7 +2,7 @@ import type { Cast } from '../cast.js'
 import type { Item } from '../item.js'
 import { radiusOf } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
-import { besideMm, lightsAt } from './lights.js'
+import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 
 /** One focus: a hero, twin supports close to it or none, twin lights; on a long table like groups at every second gap between guests. */
 export function focus(cast: Cast, table: Table): Item[][] {
@@ -54,12 +54,7 @@ function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[
   if (cast.light) {
     const last = items[items.length - 1]!
     const away = withSupport ? edgeMm + besideMm(last, cast.light, brief) : besideMm(hero, cast.light, brief)
-    items.push(
-      ...lightsAt(cast.light, [
-        [x - away, 0],
-        [x + away, 0]
-      ])
-    )
+    items.push(...lightsAt(cast.light, bothSides(away, x)))
   }
   return items
 }
@@ -77,19 +72,13 @@ function onRing(cast: Cast, table: Table): Item[][] {
     const probe = massAt(table, cast, support, 'support', 0, 0, 0.55 * 2 * radiusOf(hero), 0.72 * brief.clearTopMm)
     if (probe) {
       const r = radiusOf(hero) + 30 + radiusOf(probe)
-      for (const ring of [angles, quarters]) layouts.push([hero, ...ring.map((angle) => ({ ...probe, x: r * Math.cos(angle), y: r * Math.sin(angle) }))])
+      for (const ring of [angles, quarters]) layouts.push([hero, ...inRing(probe, r, ring)])
     }
   }
   for (const ring of rings) {
     if (!light || light.count < ring.length) continue
     const r = besideMm(hero, light, brief)
-    layouts.push([
-      hero,
-      ...lightsAt(
-        light,
-        ring.map((angle) => [r * Math.cos(angle), r * Math.sin(angle)] as const)
-      )
-    ])
+    layouts.push([hero, ...lightsAt(light, ringSpots(r, ring))])
   }
   if (!light) layouts.push([hero])
   return layouts

@@ -10,8 +10,28 @@ export function besideMm(mass: Item, light: Option, brief: Brief, gapMm = 85): n
   return radiusOf(mass) + Math.max(gapMm / 2 + radiusOf(one), open ? leafGapMm(brief) + 2 : gapMm * 0.7 + radiusOf(one))
 }
 
+export type Spot = readonly [x: number, y: number]
+
+/** The same distance to both sides of a point of the spine. */
+export function bothSides(x: number, middleX = 0): Spot[] {
+  return [
+    [middleX - x, 0],
+    [middleX + x, 0]
+  ]
+}
+
+/** Spots of a ring at its directions. */
+export function ringSpots(radiusMm: number, angles: readonly number[]): Spot[] {
+  return angles.map((angle) => [radiusMm * Math.cos(angle), radiusMm * Math.sin(angle)])
+}
+
+/** The same thing at every spot of a ring. */
+export function inRing(one: Item, radiusMm: number, angles: readonly number[]): Item[] {
+  return ringSpots(radiusMm, angles).map(([x, y]) => ({ ...one, x, y }))
+}
+
 /** Lights at spots, none where there is no light. */
-export function lightsAt(light: Option | null, spots: readonly (readonly [x: number, y: number])[], role: Role = 'light'): Item[] {
+export function lightsAt(light: Option | null, spots: readonly Spot[], role: Role = 'light'): Item[] {
   return light ? spots.map(([x, y]) => item(light, role, x, y)) : []
 }
 
@@ -23,7 +43,7 @@ export function withTails(layouts: readonly Item[][], low: Option | null, table:
     const end = Math.max(...items.map((one) => one.x + (one.role === 'base' ? 0 : radiusOf(one))))
     const last = items.reduce((far, one) => (one.x > far.x ? one : far), items[0]!)
     const x = end + Math.max(64, last.flowers && isOpenFlame(item(low, 'light', 0)) ? leafGapMm(table.brief) - r : 0) + r
-    const one = lightsAt(low, [[-x, 0], [x, 0]]) // prettier-ignore
+    const one = lightsAt(low, bothSides(x))
     const two =
       low.count >= 4
         ? lightsAt(

@@ -2,7 +2,7 @@ import type { Cast } from '../cast.js'
 import { widthOf } from '../../composition/families.js'
 import { item, radiusOf, type Item } from '../item.js'
 import { heroWidthMm, massAt, mirrored, type Table } from '../mass.js'
-import { besideMm, lightsAt } from './lights.js'
+import { besideMm, bothSides, lightsAt } from './lights.js'
 
 /** A mound round a hero: sizes fall outward and nearly touch, the outline an ellipse along the table. */
 export function patch(cast: Cast, table: Table): Item[][] {
@@ -29,7 +29,7 @@ export function patch(cast: Cast, table: Table): Item[][] {
     if (accent.count < items.filter((one) => one.role === 'accent').length) continue
     const last = items.find((one) => one.role === 'support') ?? main
     const away = light ? Math.max(x + 30 + radiusOf(item(light, 'light', 0)), Math.abs(last.x) + besideMm(last, light, table.brief, 60)) : 0
-    const lights = light ? lightsAt(light, [[-away, 0], [away, 0]]) : [] // prettier-ignore
+    const lights = light ? lightsAt(light, bothSides(away)) : []
     layouts.push([...items, ...lights])
     if (lights.length > 0) layouts.push(items)
   }

@@ -1,9 +1,10 @@
+import { fromFrame } from '../../geometry/point.js'
 import type { Cast } from '../cast.js'
 import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
 import { massAt, roomAt, type Table } from '../mass.js'
 import type { Option } from '../stock.js'
 import { LEAST_SPINE_MM } from './flanked.js'
-import { lightsAt } from './lights.js'
+import { inRing, lightsAt } from './lights.js'
 
 /** One family or two alternating, evenly along the spine: masses at the gaps between guests, low things or sticks opposite plates. */
 export function run(cast: Cast, table: Table): Item[][] {
@@ -133,13 +134,9 @@ function onRing(cast: Cast, table: Table, mass: Option, other: Option | null): I
       const widest = Math.min(2 * widthBeside(table, alternate ? other : null, alternate ? chord : 2 * r * Math.sin(step / 2)), 0.15 * table.frame.scaleMm, 190)
       const probe = massAt(table, cast, mass, 'support', 0, 0, widest, 0.86 * table.brief.clearTopMm)
       if (!probe) continue
-      const ring = masses.map((angle) => ({ ...probe, x: r * Math.cos(angle), y: r * Math.sin(angle) }))
+      const ring = inRing(probe, r, masses)
       const middle = other && !alternate ? lightsOrFruit(other, [0]) : []
-      layouts.push([
-        ...ring,
-        ...middle,
-        ...rest.flatMap((angle) => lightsOrFruit(other, [0]).map((one) => ({ ...one, x: r * Math.cos(angle), y: r * Math.sin(angle) })))
-      ])
+      layouts.push([...ring, ...middle, ...lightsOrFruit(other, [0]).flatMap((one) => inRing(one, r, rest))])
     }
   }
   return layouts
@@ -148,8 +145,8 @@ function onRing(cast: Cast, table: Table, mass: Option, other: Option | null): I
 /** How far from the middle of a ring things may stand at the gaps between guests. */
 export function ringRoomMm(table: Table): number {
   const { frame, brief } = table
-  const cos = (angle: number, r: number) => ({ x: r * Math.cos(angle + frame.pose.turnRad), y: r * Math.sin(angle + frame.pose.turnRad) })
+  const out = (angle: number, mm: number) => fromFrame(frame.pose, { x: mm * Math.cos(angle), y: mm * Math.sin(angle) })
   let r = 60
-  while (r < frame.tableHalfMm && frame.ring!.every((angle) => brief.field.clearMm(cos(angle, r)) > 45)) r += 15
+  while (r < frame.tableHalfMm && frame.ring!.every((angle) => brief.field.clearMm(out(angle, r)) > 45)) r += 15
   return r
 }

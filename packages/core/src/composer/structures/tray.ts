@@ -2,7 +2,7 @@ import type { Cast } from '../cast.js'
 import { lengthOf, widthOf } from '../../composition/families.js'
 import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
 import { massAt, type Table } from '../mass.js'
-import { lightsAt } from './lights.js'
+import { bothSides, lightsAt } from './lights.js'
 
 /** A tray at the middle square to the table; on it hero, light and low accent in a triangle; matched lights beyond its ends or nothing. */
 export function gatheredTray(cast: Cast, table: Table): Item[][] {
@@ -62,8 +62,5 @@ function beside({ light, accent }: Cast, table: Table, main: Item, halfX: number
 function beyond({ light, base }: Cast, table: Table, main: Item): Item[] {
   const half = lengthOf(base!.piece) / 2
   const x = Math.max(half + 70 + radiusOf(item(light!, 'light', 0)), radiusOf(main) + leafGapMm(table.brief) + 4)
-  return lightsAt(light, [
-    [-x, 0],
-    [x, 0]
-  ])
+  return lightsAt(light, bothSides(x))
 }

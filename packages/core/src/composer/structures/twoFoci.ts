@@ -2,7 +2,7 @@ import { OPEN_MIDDLE_MM } from '../../reference/composition.js'
 import type { Cast } from '../cast.js'
 import { radiusOf, type Item } from '../item.js'
 import { heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
-import { besideMm, lightsAt } from './lights.js'
+import { besideMm, bothSides, lightsAt } from './lights.js'
 
 /** Twins at equal distance from the middle, each with lights to both sides; the middle stays free for talk or food. */
 export function twoFoci(cast: Cast, table: Table): Item[][] {
@@ -17,8 +17,8 @@ export function twoFoci(cast: Cast, table: Table): Item[][] {
     const reach = besideMm(one, light, table.brief)
     const inner = away - reach
     const outer = away + reach
-    const out = lightsAt(light, [[-outer, 0], [outer, 0]]) // prettier-ignore
-    const inn = lightsAt(light, [[-inner, 0], [inner, 0]]) // prettier-ignore
+    const out = lightsAt(light, bothSides(outer))
+    const inn = lightsAt(light, bothSides(inner))
     const open = 2 * (inner - radiusOf(inn[0]!)) >= OPEN_MIDDLE_MM
     const four = light.count >= 4 && open && outer < frame.halfMm ? [[...twins, ...inn, ...out]] : []
     return [...four, ...(outer < frame.halfMm ? [[...twins, ...out]] : []), ...(open ? [[...twins, ...inn]] : [])]
