@@ -9,8 +9,9 @@ const layers = [
   ['centerpiece'],
   ['room', 'florals', 'light', 'arranging', 'sight', 'linens', 'menu', 'composition', 'stability', 'wall'],
   ['money'],
-  ['buying', 'cupboard', 'assess'],
-  ['composer', 'formats']
+  ['buying', 'cupboard', 'assess', 'palette'],
+  ['composer', 'formats', 'lists'],
+  ['wholeLook']
 ]
 const above = (line) => layers.slice(line + 1).flat()
 const folders = (names) => `${core}/(${names.join('|')})/`

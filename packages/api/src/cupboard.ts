@@ -28,14 +28,20 @@ export class ImportedDto {
   @IsInt() imported!: number
 }
 
-const columnMap = { type: 'object', additionalProperties: { type: ['string', 'null'] } } as const
+const listReading = {
+  type: 'object',
+  required: ['map', 'units'],
+  properties: {
+    map: { type: 'object', additionalProperties: { type: ['string', 'null'] } },
+    units: { type: 'object', additionalProperties: { type: 'string', enum: ['mm', 'cm', 'in'] } }
+  }
+} as const
 
-/** A CSV looked at before it is taken: its header, the columns its headers stand for, its first rows, and what it would bring. */
-export class CupboardPreviewDto {
+/** A CSV looked at before it is taken: its header, how it is read (the column of each header, the unit of its lengths), and what it would bring. */
+export class ListPreviewDto {
   @IsArray() @IsString({ each: true }) columns!: string[]
   @IsArray() @IsString({ each: true }) header!: string[]
-  @IsObject() @JSONSchema(columnMap as never) map!: Record<string, string | null>
-  @IsArray() @JSONSchema({ type: 'array', items: { type: 'array', items: { type: 'string' } } }) rows!: string[][]
+  @IsObject() @JSONSchema(listReading as never) reading!: { map: Record<string, string | null>; units: Record<string, 'mm' | 'cm' | 'in'> }
   @IsInt() count!: number
   @IsArray() @ValidateNested({ each: true }) @Type(() => FaultDto) faults!: FaultDto[]
   @IsInt() added!: number

@@ -1,5 +1,5 @@
 import { AssessmentDto } from './assessment.js'
-import { CupboardDto, CupboardPreviewDto, HealthDto, ImportedDto, ItemDto, ItemsDto, LastBackupDto, SetAsidesDto, UsesDto, WrittenDto } from './cupboard.js'
+import { CupboardDto, ListPreviewDto, HealthDto, ImportedDto, ItemDto, ItemsDto, LastBackupDto, SetAsidesDto, UsesDto, WrittenDto } from './cupboard.js'
 import { CopyLookDto, JournalDto, LookAnswerDto, ReplacedDto, ReplaceLookDto, SavedDto, SaveEditsDto, SinceDto } from './looks.js'
 import { ClaimsDto, NewOccasionDto, OccasionsDto } from './occasions.js'
 import {
@@ -37,6 +37,7 @@ export interface Operation {
 const json = (of: DtoClass): Body => ({ of })
 const file = (type: string): Body => ({ types: [type] })
 const csv: Body = { types: ['text/csv'] }
+const reading = { reading: 'JSON: the column each header stands for or null, and the unit of its bare lengths' }
 const look: Body = { core: 'Look' }
 const xlsx = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 
@@ -72,6 +73,7 @@ export const operations = {
     body: json(ReplaceLookDto),
     answers: { 200: json(ReplacedDto) }
   }),
+  removeLook: on('DELETE /api/looks/:id', 'looks', 'Remove a look; the last one of its occasion stays', { answers: { 204: null } }),
   listEdits: on('GET /api/looks/:id/edits', 'looks', 'The journal of a look: who changed what when', { answers: { 200: json(JournalDto) } }),
   editsSince: on('GET /api/looks/:id/edits/since/:revision', 'looks', 'The edits after a revision, with their patches', { answers: { 200: json(SinceDto) } }),
   copyLook: on('POST /api/looks/:id/copies', 'looks', 'Keep a version as another look of the same occasion', {
@@ -92,14 +94,14 @@ export const operations = {
   removePiece: on('DELETE /api/cupboard/:id', 'cupboard', 'Remove one piece and its offers; looks that carry it keep their copy', { answers: { 204: null } }),
   cupboardCsv: on('GET /api/cupboard.csv', 'cupboard', 'The cupboard as CSV', { answers: { 200: file('text/csv') } }),
   importCupboard: on('POST /api/cupboard.csv', 'cupboard', 'Import a cupboard CSV: all rows or none', {
-    query: { map: 'JSON: the column each header stands for, or null' },
+    query: reading,
     body: csv,
     answers: { 200: json(ImportedDto) }
   }),
-  previewCupboard: on('POST /api/cupboard.csv/preview', 'cupboard', 'Read a CSV without taking it: header, guessed columns, first rows, faults, what is new', {
-    query: { map: 'JSON: the column each header stands for, or null' },
+  previewCupboard: on('POST /api/cupboard.csv/preview', 'cupboard', 'Read a CSV without taking it: header, guessed columns and units, faults, what is new', {
+    query: reading,
     body: csv,
-    answers: { 200: json(CupboardPreviewDto) }
+    answers: { 200: json(ListPreviewDto) }
   }),
   binLabels: on('GET /api/cupboard/labels.pdf', 'cupboard', 'Labels for bins and shelves with QR codes, as PDF', { answers: { 200: file('application/pdf') } }),
   cupboardUses: on('GET /api/cupboard/uses', 'cupboard', 'How often each piece was laid and will be, by the looks kept', { answers: { 200: json(UsesDto) } }),
@@ -118,7 +120,16 @@ export const operations = {
   }),
   removeOffer: on('DELETE /api/offers/:id', 'shops', 'Drop an offer that was kept', { answers: { 204: null } }),
   offersCsv: on('GET /api/offers.csv', 'shops', 'The offers kept, as CSV', { answers: { 200: file('text/csv') } }),
-  importOffers: on('POST /api/offers.csv', 'shops', 'Import offers from CSV: all rows or none', { body: csv, answers: { 200: json(ImportedDto) } }),
+  importOffers: on('POST /api/offers.csv', 'shops', 'Import offers from CSV: all rows or none', {
+    query: reading,
+    body: csv,
+    answers: { 200: json(ImportedDto) }
+  }),
+  previewOffers: on('POST /api/offers.csv/preview', 'shops', 'Read a CSV of offers without taking it: header, guessed columns, faults, what is new', {
+    query: reading,
+    body: csv,
+    answers: { 200: json(ListPreviewDto) }
+  }),
 
   startPlan: on('POST /api/plans', 'plans', 'Start a buying plan for a look, with the day’s prices', {
     body: json(StartPlanDto),

@@ -1,6 +1,7 @@
-import { composeMiddles, createAssessor, patternNames, type Look, type Piece } from '@hestiad/core'
+import { composeMiddles, createAssessor, patternNames } from '@hestiad/core'
 import { generateLook } from '../test/support/generateLook.js'
 import { medianMs, WARM_UP, type BenchLine } from './benchLine.js'
+import { stocked } from './stocked.js'
 
 /** One of 80 pieces at a table for 14 dragged step by step: all figures and findings each time, by one assessor as in the worker. */
 function dragged(): BenchLine[] {
@@ -28,18 +29,8 @@ function dragged(): BenchLine[] {
 /** Mean scores of a search fifty times as wide (`effort: 50`) on the same look, of each pattern's best and of six ideas. */
 const best = { pattern: 0.9763, six: 0.9751 }
 
-/** A table for twelve and a cupboard of 250 pieces that are owned: the demo's, and others of the same forms in other colors. */
-function stocked(): Look {
-  const look: Look = { ...generateLook(12, { guests: 12, pieces: 1, manner: 'laid' }), centerpiece: [] }
-  const owned = look.pieces.filter((piece) => piece.owned > 0)
-  const more = owned
-    .slice(0, Math.max(0, 250 - owned.length))
-    .map((piece, i): Piece => ({ ...piece, id: `${piece.id}-b${i}`, name: `${piece.name}, gray`, color: '#b3b1aa' }))
-  return { ...look, pieces: [...look.pieces, ...more] }
-}
-
 function composing(): BenchLine[] {
-  const look = stocked()
+  const look = stocked({ guests: 12, owned: 250, offers: 0 })
   const one = (pattern: (typeof patternNames)[number]) => composeMiddles(look, { patterns: [pattern], from: 'few-new', want: 1, seed: 1 }).ideas[0]?.score.total
   const scores = patternNames.flatMap((pattern) => one(pattern) ?? [])
   const six = () => composeMiddles(look, { patterns: patternNames, from: 'few-new', want: 6, seed: 1 }).ideas

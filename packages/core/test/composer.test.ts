@@ -6,11 +6,15 @@ import {
   extentSize,
   familiesOf,
   hardCodes,
+  noFacts,
+  outOfSeason,
+  setsOf,
   newPlaced,
   patternNames,
   standings,
   type Composed,
   type ComposeOptions,
+  type CupboardItem,
   type Idea,
   type Look,
   type PatternName,
@@ -124,7 +128,24 @@ describe('a composed middle', () => {
     expect(compose(look, patternNames, { want: 6 }).ideas.map((idea) => idea.centerpiece)).toEqual(ideas.map((idea) => idea.centerpiece))
     expect(new Set(ideas.map((idea) => idea.pattern)).size).toBeGreaterThanOrEqual(5)
     const within = compose(look, ['flanked'], { want: 4 }).ideas
-    expect(new Set(within.map(({ cast }) => `${cast.heroId} ${cast.focalId} ${cast.supportId} ${cast.lightId}`)).size).toBe(within.length)
+    expect(within.length).toBeGreaterThan(2)
+    expect(new Set(within.map(({ cast }) => `${cast.heroId} ${cast.focalId}`)).size).toBe(within.length)
+  })
+
+  it('keeps to the end that is laid, where one end is, and is measured there', () => {
+    const long = tables.long()
+    const atEnd: Look = { ...long, guests: long.guests.slice(0, 5), table: { ...long.table, set: 'one-end' } }
+    const { ideas } = compose(atEnd, ['one-focus', 'flanked', 'run'])
+    expect(ideas.length).toBeGreaterThan(2)
+    for (const idea of ideas) {
+      const standing = standingOf(atEnd, idea)
+      expect(Math.min(...standing.map((one) => one.pose.x))).toBeGreaterThan(-200)
+      const whole: Look = { ...atEnd, table: { ...atEnd.table, set: 'whole' } }
+      const [end, all] = [atEnd, whole].map((look) => createAssessor().measure(applyEdit(look, idea.edit)).figures.composition)
+      expect(Math.abs(end!.alongShare)).toBeLessThan(0.35)
+      expect(Math.abs(all!.alongShare)).toBeGreaterThan(Math.abs(end!.alongShare))
+      expect(end!.middle.lengthMm).toBeLessThan(2200)
+    }
   })
 
   it('leaves what is locked where it is and composes the rest round it', () => {
@@ -210,4 +231,16 @@ it('families are twins, graded sets and one form in sizes; a stylist may say wha
       .pieces.map((piece) => piece.id)
       .sort()
   ).toEqual(['compote-citrus', 'urn-stone'])
+})
+
+it('what the stylist says in the cupboard is heeded: a named set is cast as one family, and what is kept for another season stays out', () => {
+  const sticks = demoLook()
+    .pieces.filter((piece) => piece.kind === 'holder' && piece.takes === 'taper')
+    .slice(0, 4)
+  const items = sticks.map((piece, i): CupboardItem => ({ piece, facts: { ...noFacts, setName: i < 2 ? 'Aunt’s' : '', seasons: i === 3 ? ['summer'] : [] } }))
+  expect(setsOf(items)).toEqual([[sticks[0]!.id, sticks[1]!.id]])
+  expect(outOfSeason(items, '2027-01-30')).toEqual([sticks[3]!.id])
+  expect(outOfSeason(items, '2027-06-01')).toEqual([])
+  const family = familiesOf(sticks, setsOf(items)).find((one) => one.pieces.includes(sticks[0] as never))
+  expect(family!.pieces.map((piece) => piece.id).sort()).toEqual([sticks[0]!.id, sticks[1]!.id].sort())
 })

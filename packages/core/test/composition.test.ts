@@ -220,14 +220,24 @@ describe('what stands and what tips', () => {
         pieces: bare.pieces.filter((piece) => piece.kind !== 'tray' || ['tray-oak-handled', 'dough-bowl'].includes(piece.id)),
         centerpiece
       }
-      return clearing(standings(look), tilts(standings(look), pieceIndex(look)), look.pieces)
+      return clearing(standings(look), tilts(standings(look), pieceIndex(look)), look.pieces, 700)
     }
-    expect(count([off(newPlaced('t', 'tray-oak-handled')), on('a'), on('b'), on('c')])).toMatchObject({ pieces: 4, lifts: 1 })
-    expect(count([off(newPlaced('t', 'dough-bowl')), on('a'), on('b'), on('c')])).toMatchObject({ pieces: 4, lifts: 2 })
-    expect(count([newPlaced('t', 'dough-bowl')])).toMatchObject({ pieces: 0, lifts: 0, seconds: 0, trayId: null })
+    expect(count([off(newPlaced('t', 'tray-oak-handled')), on('a'), on('b'), on('c')])).toMatchObject({
+      pieces: 4,
+      lifts: [{ placedIds: ['t', 'a', 'b', 'c'], by: 'tray', to: 'sideboard' }]
+    })
+    expect(count([off(newPlaced('t', 'dough-bowl')), on('a'), on('b'), on('c')])).toMatchObject({
+      pieces: 4,
+      lifts: [
+        { placedIds: ['a', 'b'], by: 'hand' },
+        { placedIds: ['c', 't'], by: 'hand' }
+      ]
+    })
+    expect(count([newPlaced('t', 'dough-bowl')])).toMatchObject({ pieces: 0, lifts: [], seconds: 0, trayId: null })
     const loose = (many: number) => Array.from({ length: many }, (_, i) => off(newPlaced(`p${i}`, 'pods-poppy', i * 100, 0)))
     expect(count(loose(4)).trayId).toBe('tray-oak-handled')
     expect(count([newPlaced('t', 'tray-oak-handled', 0, 200), ...loose(4)]).trayId).toBeNull()
+    expect(count(loose(8)).lifts.map((lift) => lift.to)).toEqual(['sideboard', 'sideboard', 'sideboard', 'elsewhere'])
     expect(count(loose(30)).trayId).toBeNull()
   })
 

@@ -83,3 +83,21 @@ it('food is told in ounces, pounds and pints beside inches, in grams and liters 
     '8 fl oz'
   ])
 })
+
+describe('tables joined follow what is laid at their corners as one table does', () => {
+  const joined = (form: 'straight' | 'L' | 'U', count: number): Look => ({
+    ...table(96, 42, count),
+    table: { ...longTable(96, 42), shape: { kind: 'joined', form, lengthMm: 1830, widthMm: 1067, along: 2, across: 1 } }
+  })
+
+  it('two end to end are laid as one of their length', () => {
+    const one = { ...joined('straight', 12), table: { ...longTable(96, 42), shape: { kind: 'rectangle' as const, lengthMm: 3660, widthMm: 1067 } } }
+    const at = (look: Look) => seatPlan(look).places.map(({ x, y }) => `${Math.round(x / 20)} ${Math.round(y / 20)}`).sort() // prettier-ignore
+    expect(at(joined('straight', 12))).toEqual(at(one))
+  })
+
+  it('at an L nothing laid touches round an outer corner where there is room to keep clear of it', () => {
+    expect(told(joined('L', 10), 'setting.crowded')).toBeUndefined()
+    expect(told(joined('U', 12), 'setting.crowded')).toBeUndefined()
+  })
+})

@@ -20,13 +20,16 @@ import {
   savings,
   seededRandom,
   setStates,
+  sortColumns,
+  sortItems,
   usesOf,
   withUsualSizes,
   type CupboardItem,
   type Look,
-  type Piece
+  type Piece,
+  readCsv
 } from '@hestiad/core'
-import { guessColumns, pieceFaults, readCsv, readCupboardCsv, validateLook, writeCupboardCsv } from '@hestiad/core/formats'
+import { guessReading, pieceFaults, readCupboardCsv, validateLook, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'
 
@@ -111,10 +114,10 @@ describe('the budget', () => {
   it('planned and spent by group and by zone add up to the whole; a part past its cap is a finding', () => {
     const look = demoLook()
     const { money } = assess(look).figures
-    const sum = (parts: readonly { plannedCents: number }[]) => parts.reduce((total, part) => total + part.plannedCents, 0)
+    const sum = (parts: readonly { openCents: number }[]) => parts.reduce((total, part) => total + part.openCents, 0)
     expect(sum(money.groups)).toBe(money.openCents - money.extrasCents)
     expect(sum(money.zones)).toBe(money.openCents - money.extrasCents)
-    const florals = money.groups.find((part) => part.part === 'florals')!.plannedCents
+    const florals = money.groups.find((part) => part.part === 'florals')!.openCents
     const capped = (capCents: number): Look => ({ ...look, money: { ...look.money, split: { kind: 'groups', caps: [{ part: 'florals', capCents }] } } })
     expect(assess(capped(florals)).findings.map((finding) => finding.code)).not.toContain('money.cap')
     expect(assess(capped(florals - 1)).findings.map((finding) => finding.code)).toContain('money.cap')
@@ -273,7 +276,7 @@ describe('CSV from elsewhere', () => {
   })
 
   it('headers people use are guessed, each column once', () => {
-    expect(guessColumns(['Item', 'Diameter (in)', 'Qty', 'Colour', 'Height mm', 'Quantity', 'Shoe size'])).toEqual({
+    expect(guessReading(['Item', 'Diameter (in)', 'Qty', 'Colour', 'Height mm', 'Quantity', 'Shoe size'], []).map).toEqual({
       Item: 'name',
       'Diameter (in)': 'diameterMm',
       Qty: 'owned',
@@ -331,4 +334,20 @@ describe('a look of before the cupboard and the shops', () => {
         .map(({ needed, owned, short }) => ({ needed, owned, short }))
     )
   })
+})
+
+it('is sorted by any column up and down, what is alike staying in order, what is kept nowhere last; a number finds no color code', () => {
+  const all = items(demoLook().pieces)
+  for (const column of sortColumns)
+    for (const down of [false, true]) {
+      const sorted = sortItems(all, column, down)
+      expect(new Set(sorted)).toEqual(new Set(all))
+      expect(sortItems(sorted, column, down)).toEqual(sorted)
+    }
+  const owned = sortItems(all, 'owned', true).map(({ piece }) => piece.owned)
+  expect(owned).toEqual([...owned].sort((a, b) => b - a))
+  const places = sortItems(all, 'kept', true).map(({ piece }) => piece.kept)
+  expect(places.lastIndexOf('') === -1 || places.indexOf('') > places.findLastIndex((kept) => kept !== '')).toBe(true)
+  const found = createCupboardSearch(all).find('9', noFacets, 'in').map((i) => all[i]!.piece.name) // prettier-ignore
+  expect(found.every((name) => name.includes('9') || all.find(({ piece }) => piece.name === name)!.piece.kept.includes('9'))).toBe(true)
 })

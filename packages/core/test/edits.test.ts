@@ -15,6 +15,7 @@ import {
   type Look,
   type Piece
 } from '../src/index.js'
+import { buyList, plannedSums } from '../src/money/buyList.js'
 import { validateLook } from '../src/formats/index.js'
 import { generateLook } from './support/generateLook.js'
 import { demoLook } from './support/looks.js'
@@ -41,6 +42,7 @@ const clock = (random: Random) => number(random, 0, 1439)
 
 /** Each edit of the core, made with whatever the look has and chance gives; the compiler asks for one that is missing. */
 const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random) => Edit } = {
+  layWholeLook: (look) => edits.layWholeLook(look, { ...look, setting: { ...look.setting, plateIds: [] }, centerpiece: [], pieces: look.pieces.slice() }),
   changeOccasion: (look, r) => edits.changeOccasion(look, { title: `Supper ${number(r, 1, 99)}`, place: 'Here', notes: '' }),
   moveArrival: (look, r) => edits.moveArrival(look, number(r, 0, 700)),
   endAt: (look, r) => edits.endAt(look, clock(r)),
@@ -55,6 +57,14 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
       { pieceId: look.pieces[0]!.id, pieces: number(r, 1, 9), cents: 100, shop: 'Halfpenny Barn', day: '2027-01-20', note: '', photoId: null },
       orderOf(look)
     ),
+  markAllBought: (look, r) =>
+    edits.markAllBought(
+      look,
+      [0, 1].map((i) => ({
+        bought: { pieceId: look.pieces[i]!.id, pieces: number(r, 1, 9), cents: 100 + i, shop: 'Halfpenny Barn', day: '2027-01-20', note: '', photoId: null },
+        of: orderOf(look)
+      }))
+    ),
   changeBought: (look) => edits.changeBought(look, look.buying.bought[0]?.id ?? 'none', { note: 'changed' }),
   removeBought: (look) => edits.removeBought(look, look.buying.bought[0]?.id ?? 'none'),
   borrowPieces: (look, r) => edits.borrowPieces(look, oneOf(r, look.pieces).id, number(r, 1, 9)),
@@ -66,7 +76,15 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   goWithout: (look, r) => edits.goWithout(look, oneOf(r, look.pieces).id, yes(r)),
   mixWith: (look, r) => edits.mixWith(look, look.pieces[0]!.id, yes(r) ? [look.pieces[1]!.id] : []),
   layPlan: (look) =>
-    edits.layPlan(look, { day: '2027-01-20', orders: [], offers: look.offers, shops: look.shops, alike: [{ ...look.pieces[0]!, id: 'alike-one' }] }),
+    edits.layPlan(look, {
+      day: '2027-01-20',
+      orders: [],
+      offers: look.offers,
+      shops: look.shops,
+      alike: [{ ...look.pieces[0]!, id: 'alike-one' }],
+      planned: plannedSums(look, '2027-01-20')
+    }),
+  keepPlanned: (look) => edits.keepPlanned(look, plannedSums(look, '2027-01-21')),
   setCandle: (look, r) => edits.setCandle(look, placedOf(look, r), yes(r) ? pieceOf(look, r, 'candle') : null, 30),
   lightAll: (look, r) => edits.lightAll(look, clock(r)),
   bringIn: (look) => edits.bringIn(look, { pieces: [{ ...look.pieces[0]!, name: 'Newer' }], offers: look.offers.slice(0, 2), claims: [] }),
@@ -75,7 +93,11 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   beginArrangement: (look, r) => edits.beginArrangement(look, placedOf(look, r)),
   setStems: (look, r) => edits.setStems(look, arrangedOf(look, r), pieceOf(look, r, 'stem') ?? 'none', number(r, 0, 30)),
   addStems: (look, r) => edits.addStems(look, arrangedOf(look, r), pieceOf(look, r, 'stem') ?? 'none'),
+  takeIn: (look) => edits.takeIn(look, { piece: { ...look.pieces[0]!, id: 'from-a-shop' }, offers: [] }, (now) => edits.addGuest(now, 'Another')),
+  nameGuests: (look) => edits.nameGuests(look, [{ name: 'Ottoline' }, { name: 'Marit', diet: 'vegetarian' }, { name: 'Someone new', leftHanded: true }]),
+  nameLook: (look) => edits.nameLook(look, 'By the window'),
   addGuest: (look) => edits.addGuest(look, 'Another'),
+  setGuestCount: (look, r) => edits.setGuestCount(look, number(r, 1, 16), (n) => `Guest ${n}`),
   changeGuest: (look, r) => edits.changeGuest(look, { ...guestOf(look, r), name: 'Renamed', leftHanded: true }),
   removeGuest: (look, r) => edits.removeGuest(look, guestOf(look, r).id),
   exchangeSeats: (look, r) => edits.exchangeSeats(look, number(r, 1, 14), number(r, 1, 14)),
@@ -338,10 +360,41 @@ describe('money', () => {
 
   it('a plan brings what may stand in once, however often it is laid', () => {
     const alike = { ...demo.pieces[0]!, id: 'alike-one' }
-    const plan = { day: '2027-01-20', orders: [], offers: demo.offers, shops: demo.shops, alike: [alike] }
+    const plan = { day: '2027-01-20', orders: [], offers: demo.offers, shops: demo.shops, alike: [alike], planned: plannedSums(demo, '2027-01-20') }
     const once = after(demo, edits.layPlan(demo, plan))
     expect(after(once, edits.layPlan(once, plan)).pieces).toEqual([...demo.pieces, alike])
   })
+})
+
+it('what was planned stays as it was made while things are bought, and what is spent and still open add up beside it', () => {
+  const kept = after(demo, edits.keepPlanned(demo, plannedSums(demo, '2027-01-20')))
+  const line = buyList(kept).lines.find((one) => one.mix.costCents > 0)!
+  const bought = {
+    pieceId: line.need.piece.id,
+    pieces: line.need.short,
+    cents: line.mix.costCents + 700,
+    day: '2027-01-21',
+    shop: 'Any',
+    note: '',
+    photoId: null
+  }
+  const [before, now] = [kept, after(kept, edits.markBought(kept, bought, { shop: 'Any', slot: 'ahead', offerId: 'none' }))].map((look) =>
+    buyList(look).groups.find((part) => part.part === line.need.group)!
+  )
+  expect(before).toMatchObject({ plannedCents: before!.openCents + before!.spentCents })
+  expect(now!.plannedCents).toBe(before!.plannedCents)
+  expect(now!.spentCents + now!.openCents - now!.plannedCents!).toBe(700)
+})
+
+it('from ten guests to twelve and back is one step each, and nobody who stays loses a name, a seat or a wish', () => {
+  const twelve = after(
+    demo,
+    edits.setGuestCount(demo, 12, (n) => `Guest ${n}`)
+  )
+  expect(twelve.guests.slice(0, demo.guests.length)).toEqual(demo.guests)
+  expect(twelve.guests.slice(demo.guests.length).map((guest) => guest.name)).toEqual(['Guest 11', 'Guest 12'])
+  expect(new Set(twelve.guests.map((guest) => guest.id)).size).toBe(12)
+  expect(after(twelve, edits.setGuestCount(twelve, 10, String)).guests).toEqual(demo.guests)
 })
 
 it('news of the cupboard are written over what the look carried, and what only the look has stays', () => {

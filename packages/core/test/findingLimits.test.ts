@@ -156,7 +156,7 @@ describe('a picture behind a sideboard', () => {
 
 describe('money', () => {
   const napkins = (owned: number, change: Partial<Look> = {}) => withPiece({ ...plain, ...change }, 'napkin-persimmon', { owned })
-  const spend = buyList(napkins(0)).groups.find((one) => one.part === 'settings')!.plannedCents
+  const spend = buyList(napkins(0)).groups.find((one) => one.part === 'settings')!.openCents
 
   it('of a part is told past its cap and not at it, with what was spent already', () => {
     const capped = (capCents: number, bought: Look['buying']['bought'] = []) =>

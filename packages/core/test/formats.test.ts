@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { buyList, createAssessor, newPlaced, type Look } from '@hestiad/core'
-import { lookSchema, parseLook, readCsv, readCupboardCsv, validateLook, writeBuyListCsv, writeCsv, writeCupboardCsv } from '@hestiad/core/formats'
+import { buyList, createAssessor, newPlaced, type Look, readCsv, writeCsv } from '@hestiad/core'
+import { lookSchema, parseLook, readCupboardCsv, validateLook, writeBuyListCsv, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'
 

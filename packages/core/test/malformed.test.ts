@@ -1,5 +1,5 @@
-import { createAssessor, seededRandom, standingKinds, type Look, type Random } from '@hestiad/core'
-import { cupboardColumns, factsFaults, parseLook, pieceFaults, readCsv, readCupboardCsv, validateLook, writeCsv, writeCupboardCsv } from '@hestiad/core/formats'
+import { createAssessor, seededRandom, standingKinds, type Look, type Random, readCsv, writeCsv } from '@hestiad/core'
+import { cupboardColumns, factsFaults, parseLook, pieceFaults, readCupboardCsv, validateLook, writeCupboardCsv } from '@hestiad/core/formats'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoLook, items } from './support/looks.js'

@@ -29,7 +29,7 @@ const sums = ({ sight, composition, stability, money, light, seats }: Figures) =
   levels: composition.levels.map((mm) => Math.round(mm)),
   groups: composition.groups.map((group) => group.length).sort(),
   grams: Math.round(stability.tilts.reduce((sum, tilt) => sum + tilt.grams, 0)),
-  lifts: stability.clearing.lifts,
+  lifts: stability.clearing.lifts.length,
   spend: money.spendCents,
   shortest: light.shortestMin,
   narrowest: seats.narrowestMm === null ? null : Math.round(seats.narrowestMm)

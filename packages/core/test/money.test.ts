@@ -1,4 +1,4 @@
-import { buyList, cheapestPacks, formatAmount, needs, parseAmount, reserveCents, seededRandom, type Look, type Offer } from '@hestiad/core'
+import { buyList, cheapestPacks, formatAmount, formatMoney, needs, parseAmount, reserveCents, seededRandom, type Look, type Offer } from '@hestiad/core'
 import { loadHighs } from './support/highs.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoLook } from './support/looks.js'
@@ -104,4 +104,16 @@ it('money is read and written without a float: 0.29, 420, three digits refused, 
   expect(parseAmount('1.005', 'USD')).toBeUndefined()
   expect(parseAmount('500', 'JPY')).toBe(500)
   expect(formatAmount(-5, 'USD')).toBe('-0.05')
+})
+
+// signs by CLDR, as the runtime has them
+it.each([
+  [13_920, 'USD', '$139.20'],
+  [-5, 'USD', '-$0.05'],
+  [123_456_789, 'EUR', '€1,234,567.89'],
+  [500, 'JPY', '¥500'],
+  [1999, 'GBP', '£19.99'],
+  [250, 'not a code', '2.50 not a code']
+])('%i of %s is read as %s', (cents, currency, text) => {
+  expect(formatMoney(cents, currency)).toBe(text)
 })

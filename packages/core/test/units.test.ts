@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { createAssessor, formatClock, formatDuration, formatLength, parseLength, type Look } from '@hestiad/core'
+import { createAssessor, formatClock, formatDuration, formatLength, parseClock, parseLength, type Look } from '@hestiad/core'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
@@ -34,6 +34,8 @@ describe('lengths', () => {
 })
 
 it('a time past midnight is told on the next day’s clock, a duration in hours', () => {
+  expect(['18:30', '18.30', '1830', '18h30', '6:30 pm', '6 p.m.', '12 am', '9', '0:05'].map(parseClock)).toEqual([1110, 1110, 1110, 1110, 1110, 1080, 0, 540, 5])
+  expect(['', '25:00', '18:75', '13 pm', '0 am', 'noon'].map(parseClock)).toEqual(Array(6).fill(undefined))
   expect([formatClock(1470), formatClock(1110), formatDuration(310), formatDuration(240)]).toEqual(['00:30', '18:30', '5 h 10', '4 h'])
 })
 

@@ -10,6 +10,7 @@ export const errorCatalogue = {
     status: 409,
     message: 'The look was changed elsewhere meanwhile in the same place; nothing was overwritten. Keep both, or load the newer one.'
   },
+  'last-look': { status: 409, message: 'This is the only look of its occasion; nothing was removed. Remove the occasion, or begin another look first.' },
   'hash-differs': { status: 409, message: 'The look here is not the one the edits were made on; nothing was changed. Load it and send the edits again.' },
   'revision-stale': { status: 412, message: 'The look was saved elsewhere meanwhile; nothing was overwritten. Keep both, or load the newer one.' },
   'timed-out': { status: 408, message: 'The request did not come to its end in time; nothing was changed. Send it again.' },

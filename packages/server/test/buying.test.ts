@@ -222,11 +222,16 @@ describe('a list of somebody’s own', () => {
   const post = (path: string, payload = csv) => app.inject({ method: 'POST', url: path, headers: { 'content-type': 'text/csv' }, payload })
 
   it('is previewed with guessed columns, then taken in whole, sizes nobody gave told as assumed', async () => {
-    const seen = (await post('/api/cupboard.csv/preview')).json() as { map: Record<string, string>; added: number; assumed: number; faults: unknown[] }
-    expect(seen.map).toEqual({ Item: 'name', Type: 'kind', Qty: 'owned', Location: 'kept', Diameter: 'diameterMm' })
+    const seen = (await post('/api/cupboard.csv/preview')).json() as {
+      reading: { map: Record<string, string>; units: Record<string, string> }
+      added: number
+      assumed: number
+      faults: unknown[]
+    }
+    expect(seen.reading.map).toEqual({ Item: 'name', Type: 'kind', Qty: 'owned', Location: 'kept', Diameter: 'diameterMm' })
     expect(seen).toMatchObject({ added: 2, assumed: 2, faults: [] })
-    const map = encodeURIComponent(JSON.stringify(seen.map))
-    expect((await post(`/api/cupboard.csv?map=${map}`)).json()).toEqual({ imported: 2 })
+    const reading = encodeURIComponent(JSON.stringify(seen.reading))
+    expect((await post(`/api/cupboard.csv?reading=${reading}`)).json()).toEqual({ imported: 2 })
     const { items } = (await app.inject({ url: '/api/cupboard' })).json() as { items: CupboardItem[] }
     expect(items.find((item) => item.piece.name === 'Grandmother’s plate')!.piece).toMatchObject({ diameterMm: 266.7, owned: 7 })
     expect(items.find((item) => item.piece.name === 'Blue glass')!.facts).toEqual({ ...noFacts, assumed: ['role', 'footMm', 'bowlMm', 'heightMm'] })
@@ -235,7 +240,7 @@ describe('a list of somebody’s own', () => {
   it('with a bad cell is taken by no row, and the preview names row and column', async () => {
     const bad = csv.replace(',7,', ',seven,')
     const seen = (await post('/api/cupboard.csv/preview', bad)).json() as { faults: { place: string }[] }
-    expect(seen.faults).toEqual([{ place: 'row 2, column owned', message: 'seven is not a number' }])
+    expect(seen.faults).toEqual([{ place: 'row 2, column owned', message: 'seven cannot be read here' }])
     expect((await post('/api/cupboard.csv', bad)).statusCode).toBe(422)
   })
 

@@ -1,4 +1,4 @@
-import { applyEdit, assess, changeOccasion, inverseOf, lookHash, makeEdit, type Edit, type History, type Look } from '@hestiad/core'
+import { applyEdit, assess, beginAnother, changeOccasion, inverseOf, lookHash, makeEdit, type Edit, type History, type Look } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Storage } from '../src/storage/openStorage.js'
@@ -199,6 +199,18 @@ it('a new occasion begins with its guests seated, the cupboard and the offers; r
   expect(look.pieces.length).toBe(demoLook().pieces.length)
   expect((await app.inject({ method: 'DELETE', url: `/api/occasions/${occasionId}` })).statusCode).toBe(204)
   expect((await app.inject({ url: `/api/looks/${id}` })).statusCode).toBe(404)
+})
+
+it('a look is kept under another name, the copy removed, and the last look of an occasion stays', async () => {
+  const first = (await app.inject({ method: 'POST', url: '/api/looks', payload: demoLook() })).json() as { id: string; look: Look }
+  const payload = { look: beginAnother(first.look, 'By the window'), name: 'By the window' }
+  const copy = (await app.inject({ method: 'POST', url: `/api/looks/${first.id}/copies`, payload })).json() as { id: string; look: Look }
+  expect(copy.look).toMatchObject({ name: 'By the window', centerpiece: [], guests: first.look.guests, table: first.look.table })
+  expect((await app.inject({ method: 'DELETE', url: `/api/looks/${copy.id}` })).statusCode).toBe(204)
+  expect((await app.inject({ url: `/api/looks/${copy.id}` })).statusCode).toBe(404)
+  const last = await app.inject({ method: 'DELETE', url: `/api/looks/${first.id}` })
+  expect([last.statusCode, (last.json() as { error: { code: string } }).error.code]).toEqual([409, 'last-look'])
+  expect((await app.inject({ url: `/api/looks/${first.id}` })).statusCode).toBe(200)
 })
 
 it('the cupboard goes out and in as CSV, and a file with one bad row changes no piece', async () => {

@@ -31,7 +31,8 @@ it('every operation answers, once done right, just what its description says', a
   await ask('GET', '/api/backup')
   await ask('GET', '/api/occasions')
   const begun = await ask<{ id: string; occasionId: string }>('POST', '/api/occasions', wishes())
-  await ask('POST', `/api/looks/${begun.id}/copies`, { look })
+  const copy = await ask<{ id: string }>('POST', `/api/looks/${begun.id}/copies`, { look })
+  await ask('DELETE', `/api/looks/${copy.id}`)
   await ask('DELETE', `/api/occasions/${begun.occasionId}`)
   const id = (await ask<{ id: string }>('POST', '/api/looks', look)).id
   const own = (await ask<{ look: typeof look }>('GET', `/api/looks/${id}`)).look
@@ -54,6 +55,7 @@ it('every operation answers, once done right, just what its description says', a
   await ask('GET', `/api/shops/articles?like=${items[0]!.piece.id}`)
   const seen = { pieceId: 'extra', shop: 'Halfpenny Barn', packSize: 1, stock: 1, leadDays: 0, day: '2027-01-20', note: '' }
   const offer = await ask<Offer>('POST', '/api/offers', seen)
+  await ask('POST', '/api/offers.csv/preview', await ask<string>('GET', '/api/offers.csv'), csv)
   await ask('POST', '/api/offers.csv', await ask<string>('GET', '/api/offers.csv'), csv)
   await ask('DELETE', `/api/offers/${offer.id}`)
   await ask('DELETE', '/api/cupboard/extra')

@@ -25,6 +25,17 @@ export function colorDistance(a: string, b: string): number {
   return Math.hypot(l[0] - r[0], l[1] - r[1], l[2] - r[2])
 }
 
+/** Degrees between two hues in OKLab, 0 to 180. */
+export function hueApart(a: string, b: string): number {
+  return Math.abs(((hueOf(a) - hueOf(b) + 540) % 360) - 180)
+}
+
+/** Hue of a color in OKLab, degrees from 0 to 360. */
+export function hueOf(color: string): number {
+  const [, a, b] = oklab(color)
+  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+}
+
 /** How much color a color has: its chroma in OKLab. */
 export function chromaOf(color: string): number {
   const [, a, b] = oklab(color)
@@ -51,6 +62,12 @@ export function colorWords(color: string): string[] {
   if (lightness > 0.82) words.push('pale')
   if (lightness < 0.4) words.push('dark')
   return words
+}
+
+/** The one word a color is called by: what it reads as before the hue it has. */
+export function colorName(color: string): string {
+  const words = colorWords(color)
+  return ['cream', 'brown'].find((word) => words.includes(word)) ?? words[0]!
 }
 
 function grays(lightness: number, hue: number): string[] {

@@ -58,7 +58,7 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
   const dishes = measured.get(tableDishesPart)
   const chosen = dishes.flatMap(({ placed, at, radiusMm }): Footprint[] => (placed && at ? [{ kind: 'disc', ...at, radiusMm }] : []))
   const taken = [...others.map((one) => one.spread), ...chosen]
-  const field = fieldOf(plan.outline, plan.places, laid, taken)
+  const field = fieldOf(plan, laid, taken)
   const frames = framesOf(look, plan.outline, plan.places, field)
   const child = look.guests.some((guest) => guest.body.kind === 'child')
   const { cats, dogs, toddlers } = look.household

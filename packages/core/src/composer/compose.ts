@@ -37,8 +37,7 @@ function stockFor(look: Look, brief: Brief, options: ComposeOptions): Stock {
   const kept = new Set(brief.kept)
   return stockOf(
     brief,
-    options.from,
-    new Set(options.without),
+    options,
     look.centerpiece.filter((placed) => !kept.has(placed))
   )
 }

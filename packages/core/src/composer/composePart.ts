@@ -56,7 +56,7 @@ function lightDrafts(brief: Brief, options: Pick<ComposeOptions, 'from' | 'witho
   const lights = brief.kept.filter(isLight)
   if (lights.length === 0) return []
   const free = { ...brief, look: { ...brief.look, centerpiece: brief.kept.filter((placed) => !isLight(placed)) } }
-  const stock = stockOf(free, options.from, new Set(options.without))
+  const stock = stockOf(free, options)
   const enough = [...stock.stick, ...stock.votive, ...stock.hurricane].filter((option) => option.count >= lights.length)
   const relit = (placed: Placed, { piece, candle }: Option): Placed =>
     isLight(placed) && candle

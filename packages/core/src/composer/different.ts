@@ -1,5 +1,10 @@
 import type { CastNames, Idea } from './idea.js'
 
+/** What makes an idea another one: what leads, the base and the flowers; the lights where they alone are chosen. */
+export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastNames): string {
+  return [heroId ?? accentId, baseId, focalId, heroId || accentId || focalId ? null : lightId].join(' ')
+}
+
 /** How much likeness in one part takes from the worth of a second idea: our own starting values. */
 const likenessOf: Readonly<Partial<Record<keyof CastNames, number>>> = {
   heroId: 0.12,
@@ -18,7 +23,8 @@ export function different(ideas: readonly Idea[], want: number, overPatterns: bo
   const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), idea.score.total)
   while (left.length > 0 && chosen.length < want) {
     left.sort((a, b) => worth(b) - worth(a))
-    chosen.push(left.shift()!)
+    const [next] = left.splice(0, 1)
+    if (!chosen.some((other) => other.pattern === next!.pattern && ideaKey(other.cast) === ideaKey(next!.cast))) chosen.push(next!)
   }
   return chosen
 }

@@ -8,6 +8,7 @@ import type { Brief } from './brief.js'
 import type { Cast } from './cast.js'
 import type { Draft } from './drafts.js'
 import type { CastNames, Idea } from './idea.js'
+import { ideaKey } from './different.js'
 import { middleScorePart } from '../composition/score.js'
 import { whyOf } from './why.js'
 
@@ -45,6 +46,8 @@ const LEAST_SCORE = 0.82
 /** So many drafts of a pattern are measured; a piece, or a way to leave room for dishes, that has failed so often is not tried again. */
 const MOST_MEASURED = 16
 const GIVEN_UP = 2
+/** Of one idea so many ways are measured, and the better is shown. */
+const MOST_ALIKE = 2
 
 export interface Finished {
   readonly ideas: readonly Idea[]
@@ -66,11 +69,14 @@ export function finish(
   const known = new Set(bare.each.map(findingKey))
   const [within, over]: [Idea[], Idea[]] = [[], []]
   const failed = new Map<string | number, number>()
+  const found = new Map<string, number>()
   const faults = new Set<FindingCode>()
   const isGivenUp = (key: string | number) => (failed.get(key) ?? 0) >= GIVEN_UP
   let left = MOST_MEASURED * effort
   for (const draft of drafts) {
     if (left === 0) break
+    const cast = namesOf(draft.cast)
+    if ((found.get(ideaKey(cast)) ?? 0) >= MOST_ALIKE) continue
     if (isGivenUp(draft.reserve) || draft.centerpiece.some((placed) => isGivenUp(placed.pieceId))) continue
     left--
     const composed: Look = { ...look, centerpiece: draft.centerpiece, school: { ...look.school, pattern } }
@@ -84,6 +90,7 @@ export function finish(
     }
     if (measured.get(middleScorePart).total < leastScore) continue
     const isOver = brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap')
+    found.set(ideaKey(cast), (found.get(ideaKey(cast)) ?? 0) + 1)
     ;(isOver ? over : within).push(ideaOf(pattern, draft, look, measured, bare, brief, brings))
   }
   return { ideas: within.length > 0 ? within : over, faults: [...faults] }
@@ -116,7 +123,7 @@ function ideaOf(pattern: PatternName | null, draft: Draft, look: Look, measured:
     brings,
     spendCents,
     addsCents: spendCents - bare.figures.money.spendCents,
-    lifts: measured.figures.stability.clearing.lifts,
+    lifts: measured.figures.stability.clearing.lifts.length,
     minutes: buildMinutes(draft.centerpiece)
   }
 }

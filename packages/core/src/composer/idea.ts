@@ -2,19 +2,16 @@ import type { Edit } from '../design/edit.js'
 import type { BareFinding } from '../design/finding.js'
 import type { PatternName, Placed } from '../design/look.js'
 import type { SmallerStep } from '../design/remedyShapes.js'
-import type { Part, Source } from './stock.js'
+import type { Part, StockOptions } from './stock.js'
 import type { MiddleScore } from '../composition/score.js'
 import type { Why } from './why.js'
 
-export interface ComposeOptions {
+export interface ComposeOptions extends StockOptions {
   /** One pattern for ideas within it, several for the best of each. */
   readonly patterns: readonly PatternName[]
-  readonly from: Source
   /** So many different ideas. */
   readonly want: number
   readonly seed: number
-  /** Ids of pieces that are not to be used. */
-  readonly without?: readonly string[]
   /** Id of the piece everything is laid round. */
   readonly anchorId?: string | null
   /** Candles by daylight too. */

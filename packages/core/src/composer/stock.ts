@@ -36,8 +36,19 @@ const MASS_MOUTH_MM = 68
 const MASS_HEIGHT_MM = 165
 const BOARD_RIM_MM = 24
 
+/** What of the options says which pieces may be had. */
+export interface StockOptions {
+  readonly from: Source
+  /** Ids of pieces that are not to be used. */
+  readonly without?: readonly string[]
+  /** Groups of ids the stylist has said belong together. */
+  readonly together?: readonly (readonly string[])[]
+}
+
 /** What there is for each part, what suits the table best first. */
-export function stockOf(brief: Brief, from: Source, without: ReadonlySet<string>, loose: readonly Placed[] = []): Stock {
+export function stockOf(brief: Brief, options: StockOptions, loose: readonly Placed[] = []): Stock {
+  const { from } = options
+  const without = new Set(options.without)
   const { look } = brief
   const stock: Record<Part, Option[]> = {
     mass: [],
@@ -55,7 +66,7 @@ export function stockOf(brief: Brief, from: Source, without: ReadonlySet<string>
   const used = usedCounts(look)
   const offered = offeredCounts(look)
   const standing = countsOf(loose)
-  const families = new Map(familiesOf(look.pieces).flatMap((family) => family.pieces.map((piece) => [piece.id, family] as const)))
+  const families = new Map(familiesOf(look.pieces, options.together).flatMap((family) => family.pieces.map((piece) => [piece.id, family] as const)))
   for (const piece of look.pieces) {
     if (!isStanding(piece) || without.has(piece.id) || piece.of !== null || (piece.bareBack && look.guests.length > 0)) continue
     const part = partOf(piece)

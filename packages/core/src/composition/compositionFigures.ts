@@ -5,7 +5,6 @@ import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
-import { halfLengthMm } from '../geometry/outline.js'
 import {
   ACCENT_CHROMA,
   finishOf,
@@ -21,7 +20,7 @@ import {
   textureOf
 } from '../reference/composition.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
-import { coveredShare, freeMiddle, type FreeMiddle } from './freeMiddle.js'
+import { coveredShare, freeMiddle, laidPart, type FreeMiddle } from './freeMiddle.js'
 import type { MiddleScore } from './score.js'
 import { visualWeight } from './visualWeight.js'
 
@@ -87,7 +86,7 @@ export function compositionFigures(
     accents: accentsOf(standing, index, plan, laidAccents(look)),
     ...materialsOf(standing, index),
     ...checklistOf(standing, index, look.room.fixture !== null),
-    openMm: openOf(standing)
+    openMm: openOf(standing, laidPart(plan).middleMm)
   }
 }
 
@@ -145,7 +144,8 @@ function balanceOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
   }
   const middleY = plan.outline.kind === 'polygon' ? plan.outline.middleY : 0
   if (sum === 0) return { alongShare: 0, acrossShare: 0 }
-  return { alongShare: x / sum / halfLengthMm(plan.outline), acrossShare: (y / sum - middleY) / plan.outline.halfWidthMm }
+  const part = laidPart(plan)
+  return { alongShare: (x / sum - part.middleMm) / part.halfMm, acrossShare: (y / sum - middleY) / plan.outline.halfWidthMm }
 }
 
 /** Long flat things lie along the table and are not asked. */
@@ -203,7 +203,8 @@ function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
       if (stem) note(stem, one)
     }
   }
-  const third = (x: number) => Math.min(2, Math.floor(((x / halfLengthMm(plan.outline) + 1) / 2) * 3))
+  const part = laidPart(plan)
+  const third = (x: number) => Math.min(2, Math.floor((((x - part.middleMm) / part.halfMm + 1) / 2) * 3))
   return [...places].map(([color, at]) => ({
     color,
     placedIds: [...at.keys()],
@@ -234,9 +235,12 @@ function checklistOf(standing: readonly Standing[], index: PieceIndex, lamp: boo
   }
 }
 
-function openOf(standing: readonly Standing[]): number {
+function openOf(standing: readonly Standing[], middleMm: number): number {
   return (
     2 *
-    Math.min(Infinity, ...standing.filter((one) => one.topMm > LOW_MM / 2).map((one) => Math.max(0, Math.hypot(one.pose.x, one.pose.y) - reachMm(one.foot))))
+    Math.min(
+      Infinity,
+      ...standing.filter((one) => one.topMm > LOW_MM / 2).map((one) => Math.max(0, Math.hypot(one.pose.x - middleMm, one.pose.y) - reachMm(one.foot)))
+    )
   )
 }

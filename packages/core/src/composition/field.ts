@@ -2,7 +2,7 @@ import { gapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import { contains, grown, halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import { toFrame, type Point } from '../geometry/point.js'
 import { edgeDistanceMm } from '../geometry/polygon.js'
-import type { Place } from '../seating/places.js'
+import type { SeatPlan } from '../seating/seatPlan.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 
 /** The tabletop a middle is laid in: what is free of it, scalloped between the places. */
@@ -18,13 +18,15 @@ export interface Field {
 /** The edge as points, closely enough for half a millimeter on a curve. */
 const RIM_STEPS = 180
 
-/** The field of a laid table, less what else has to stay clear. */
-export function fieldOf(outline: Outline, places: readonly Place[], laid: readonly (readonly LaidItem[])[], taken: readonly Footprint[]): Field {
+/** The field of a laid table, or of the end of it that is laid, less what else has to stay clear. */
+export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'>, laid: readonly (readonly LaidItem[])[], taken: readonly Footprint[]): Field {
+  const { outline, places, laidFromMm } = plan
+  const isWhole = laidFromMm <= -halfLengthMm(outline)
   const near = nearby([...laid.flat().map((item) => item.shape), ...taken])
   const edge = edgeFrom(outline)
   return {
     clearMm: (at) => {
-      let clear = Math.min(FAR_MM, edge.nearMm(at))
+      let clear = Math.min(FAR_MM, edge.nearMm(at), isWhole ? FAR_MM : at.x - laidFromMm)
       for (const shape of near(at)) clear = Math.min(clear, gapMm(shape, at))
       return clear
     },

@@ -48,7 +48,7 @@ export function framesOf(look: Pick<Look, 'table' | 'room'>, outline: Outline, p
   if (shape.kind === 'joined' && outline.kind === 'polygon') return armsOf(shape, places, field)
   const tableHalfMm = halfLengthMm(outline)
   const acrossMm = 2 * outline.halfWidthMm
-  const isRing = !oneSided && outline.kind !== 'polygon' && tableHalfMm / outline.halfWidthMm < RING_RATIO
+  const isRing = !oneSided && look.table.set === 'whole' && outline.kind !== 'polygon' && tableHalfMm / outline.halfWidthMm < RING_RATIO
   if (isRing) return [ringFrame(outline.kind === 'box', tableHalfMm, acrossMm, places, field)]
   const middle = outline.kind === 'polygon' ? outline.middleY : 0
   return [lineFrame({ x: 0, y: middle, turnRad: 0 }, tableHalfMm, acrossMm, places, field, oneSided)].filter((frame) => frame.halfMm > 0)

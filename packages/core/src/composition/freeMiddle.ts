@@ -1,4 +1,4 @@
-import { halfLengthMm, halfWidthAtMm, contains, grown, type Outline } from '../geometry/outline.js'
+import { halfLengthMm, halfWidthAtMm, contains, grown } from '../geometry/outline.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
 import type { Place } from '../seating/places.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
@@ -21,16 +21,22 @@ const STEP_MM = 30
 
 const known = new WeakMap<SeatPlan, { readonly depthMm: number; readonly free: FreeMiddle }>()
 
-/** The free middle of a laid table: less the places as deep as the settings lie, or with nobody seated less a margin of 2 in. */
+/** The free middle of a laid table, or of the end that is laid: less the places as deep as the settings lie, or with nobody seated less a margin of 2 in. */
 export function freeMiddle(plan: SeatPlan, depthMm: number): FreeMiddle {
   const earlier = known.get(plan)
   if (earlier && earlier.depthMm === depthMm) return earlier.free
-  const free = workOut(plan.outline, plan.places, depthMm)
+  const free = workOut(plan, depthMm)
   known.set(plan, { depthMm, free })
   return free
 }
 
-function workOut(outline: Outline, places: readonly Place[], depthMm: number): FreeMiddle {
+/** The middle of the part of the table that is laid, along it, and half its length. */
+export function laidPart({ outline, laidFromMm }: Pick<SeatPlan, 'outline' | 'laidFromMm'>): { readonly middleMm: number; readonly halfMm: number } {
+  const end = halfLengthMm(outline)
+  return { middleMm: (laidFromMm + end) / 2, halfMm: (end - laidFromMm) / 2 }
+}
+
+function workOut({ outline, places, laidFromMm }: SeatPlan, depthMm: number): FreeMiddle {
   const within = places.length === 0 ? grown(outline, -SHOW_MARGIN_MM) : outline
   const columns = Math.ceil((2 * halfLengthMm(outline)) / STEP_MM)
   const rows = Math.ceil((2 * outline.halfWidthMm) / STEP_MM)
@@ -39,6 +45,7 @@ function workOut(outline: Outline, places: readonly Place[], depthMm: number): F
   let cells = 0
   for (let column = 0; column < columns; column++) {
     const x = (column - (columns - 1) / 2) * STEP_MM
+    if (x < laidFromMm) continue
     const halfWidthMm = halfWidthAtMm(within, x)
     const near = zones.filter((zone) => (x - zone.x) ** 2 <= zone.reach2)
     for (let row = 0; row < rows; row++) {
@@ -49,7 +56,8 @@ function workOut(outline: Outline, places: readonly Place[], depthMm: number): F
     }
   }
   const along = spanOf((i) => free[Math.floor(rows / 2) * columns + i] === 1, columns)
-  const across = spanOf((i) => free[i * columns + Math.floor(columns / 2)] === 1, rows)
+  const middle = Math.floor(columns / 2 + laidPart({ outline, laidFromMm }).middleMm / STEP_MM)
+  const across = spanOf((i) => free[i * columns + middle] === 1, rows)
   return { stepMm: STEP_MM, columns, rows, free, cells, areaMm2: cells * STEP_MM ** 2, lengthMm: along * STEP_MM, widthMm: across * STEP_MM }
 }
 

@@ -85,7 +85,7 @@ const known = new WeakMap<Laid, Free>()
 function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
   const earlier = known.get(laid)
   if (earlier?.plan === plan && earlier.table === table && earlier.room === room) return earlier
-  const field = fieldOf(plan.outline, plan.places, laid, [])
+  const field = fieldOf(plan, laid, [])
   const free = { plan, table, room, field, frames: framesOf({ table, room }, plan.outline, plan.places, field) }
   known.set(laid, free)
   return free

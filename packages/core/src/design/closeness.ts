@@ -23,6 +23,14 @@ function farness(from: Piece, to: Piece): number {
   return sizes + COLOR_WEIGHT * colorDistance(from.color, to.color) + (from.material === to.material ? 0 : OTHER_MATERIAL) + form
 }
 
+/** Farther than this a thing is another thing, no substitute: our own starting value. */
+const LIKE_MOST = 0.9
+
+/** Whether one piece can pass for another, by size, color, material and form. */
+export function likeEnough(from: Piece, to: Piece): boolean {
+  return farness(from, to) <= LIKE_MOST
+}
+
 /** Those that can stand in for a piece, the nearest to it first: what is owned in the number needed, then what has to be got. */
 export function byCloseness<P extends Piece>(from: Piece, candidates: readonly P[], needed = 1): P[] {
   const rank = new Map(candidates.map((piece) => [piece, { short: piece.owned < needed, farness: farness(from, piece) }]))

@@ -40,6 +40,7 @@ export interface FindingShapes {
     | Shape<AtPiece, { hasMm: number }, { needsMm: number }, 'cup-small' | 'cup-loose' | 'plate-small' | 'glass-narrow' | 'rim-low'>
   'candle.short': Shape<AtLine, { lifeMin: number; outAtMin: number; candles: number }, { lifeMin: number }, 'out-early'>
   'candle.long-burn': Shape<AtTable, { burnMin: number; candles: number }, { burnMin: number }, 'wick'>
+  'holders.metals': Shape<AtLine, { pieces: number }, { pieces: number }, 'metals-differ'>
   'flame.near': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'burns' | 'fresh' | 'strict' | 'touches' | 'plume' | 'wall' | 'smothered'>
   'flame.guidance': Shape<AtTable, { flames: number; distanceMm: number }, { distanceMm: number }, 'fresh'>
   'flame.setting': Shape<AtPiece, { distanceMm: number; seat: number }, { distanceMm: number }, 'napkin' | 'card'>

@@ -105,6 +105,14 @@ export interface Draw {
   readonly day: string
 }
 
+/** The sums a plan foresaw on the day it was made: what was spent already and what was to spend, by kind, by zone, and what belongs to no part. */
+export interface PlannedSums {
+  readonly day: string
+  readonly groups: readonly { readonly part: NeedGroup; readonly cents: number }[]
+  readonly zones: readonly { readonly part: TableZone; readonly cents: number }[]
+  readonly extrasCents: number
+}
+
 export interface Buying {
   /** What a trip to a shop is worth to the stylist. */
   readonly tripCents: number
@@ -114,6 +122,8 @@ export interface Buying {
   readonly pricesOn: string | null
   /** The chosen plan; empty before one is made. */
   readonly orders: readonly Order[]
+  /** The plan as it was made; it stays while things are bought. Null before one was kept. */
+  readonly planned: PlannedSums | null
   /** Ids of needed pieces the stylist goes without. */
   readonly skipped: readonly string[]
   readonly bought: readonly Bought[]
@@ -122,5 +132,15 @@ export interface Buying {
 }
 
 /** Money and buying of a look nobody has decided on yet. */
-export const plainBuying: Buying = { tripCents: 800, reusePercent: 25, pricesOn: null, orders: [], skipped: [], bought: [], draws: [], borrowed: [] }
+export const plainBuying: Buying = {
+  tripCents: 800,
+  reusePercent: 25,
+  pricesOn: null,
+  orders: [],
+  planned: null,
+  skipped: [],
+  bought: [],
+  draws: [],
+  borrowed: []
+}
 export const noTax = { taxPercent: 0, taxMode: 'included', split: { kind: 'plain' } } as const

@@ -67,6 +67,21 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
   }
 }
 
+/** Another look for the same occasion, company and table: nothing on it yet, nothing bought for it. */
+export function beginAnother(look: Look, name: string): Look {
+  return {
+    ...look,
+    name,
+    linens: { ...plainLinens, clothId: null, runner: null, matId: null },
+    kinds: oneKind,
+    setting: { ...look.setting, ...plainSetting, napkin: null, breadPlateId: null, plateIds: [], glassIds: [] },
+    centerpiece: [],
+    variants: [],
+    interchangeable: [],
+    buying: { ...plainBuying, tripCents: look.buying.tripCents, reusePercent: look.buying.reusePercent }
+  }
+}
+
 /** Linens and a setting without the extras. */
 export const plainLinens = { lapMm: null, topper: null, pad: false, sewing: null } as const
 export const plainSetting = { substitutes: [], card: false, favorId: null, starId: null } as const

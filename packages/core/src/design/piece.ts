@@ -202,6 +202,7 @@ export const supplyUses = [
   'coin-cell',
   'aa-cell',
   'polish',
+  'spray',
   'dye',
   'linen-care',
   'glue',

@@ -128,4 +128,6 @@ export interface RemedyShapes {
   'cord-along': OnPlaced & { readonly byMm: number }
   'on-cells': Swapped
   'keep-at-meal': OnPlaced
+  /** `cents` is null while nobody knows the price, 0 for a can of the house. */
+  spray: OnPiece & { readonly cents: number | null; readonly dryHours: number }
 }

@@ -32,6 +32,11 @@ export function domeMm2(arrangement: Pick<Arrangement, 'riseMm' | 'spreadMm'>): 
   return Math.PI * (r * r + h * h)
 }
 
+/** The length stems are bought in at least: depth in the vessel, rise above its rim, and the recut. */
+export function stemLengthMm(vessel: Pick<Vessel, 'depthMm'>, { riseMm }: Pick<Arrangement, 'riseMm'>): number {
+  return vessel.depthMm + riseMm + RECUT_MM
+}
+
 /** Stems through the mouth and to cover, and the length they are cut to. */
 export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fullness: Fullness, index: PieceIndex): ArrangementNeeds {
   const recipe = arrangement.stems.flatMap(({ stemId, count }) => {
@@ -43,7 +48,7 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   const dome = domeMm2(arrangement)
   const coverWanted = coverShare[fullness]
   const cutMm = vessel.depthMm + arrangement.riseMm
-  const buyAtLeastMm = cutMm + RECUT_MM
+  const buyAtLeastMm = stemLengthMm(vessel, arrangement)
   const meanHead = stems > 0 ? headsMm2 / stems : 0
   return {
     stems,

@@ -1,6 +1,6 @@
 import type { BuyList } from '../money/buyList.js'
 import { formatAmount } from '../units/money.js'
-import { writeCsv } from './csv.js'
+import { writeCsv } from '../lists/csv.js'
 
 export const buyListColumns = [
   'piece',

@@ -3,7 +3,7 @@ import type { Look, Placed } from '../design/look.js'
 import { pieceUses, roleKinds } from '../design/pieceUses.js'
 import { isStanding, type PieceKind } from '../design/piece.js'
 import { isSupport } from '../solids/pieceSolids.js'
-import type { Fault } from './fault.js'
+import type { Fault } from '../lists/fault.js'
 
 /** What a look of the right form can still have wrong: ids twice or unknown, the wrong kind of piece, supports in a ring, times out of order. */
 export function checkLook(look: Look): Fault[] {

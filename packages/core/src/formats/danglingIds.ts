@@ -2,7 +2,7 @@ import { pieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
 import { allSettings } from '../design/settingIds.js'
 import { isStanding } from '../design/piece.js'
-import type { Fault } from './fault.js'
+import type { Fault } from '../lists/fault.js'
 import { placedFaults } from './checkLook.js'
 
 /** Everything in a file that names what is not there: guests in wishes, kinds by guest, stars, other uses, orders, variants, levels. */

@@ -23,7 +23,7 @@ export function fillLook(value: unknown): unknown {
     centerpiece: each(value['centerpiece'], fillPlaced),
     variants: each(value['variants'] ?? [], (variant) => (isRecord(variant) ? { ...variant, centerpiece: each(variant['centerpiece'], fillPlaced) } : variant)),
     money: filled(value['money'], noTax),
-    buying: filled(value['buying'] ?? plainBuying, { borrowed: [] }),
+    buying: filled(value['buying'] ?? plainBuying, { borrowed: [], planned: null }),
     table: filled(value['table'], plainTable),
     linens: fillLinens(value['linens']),
     menu: fillMenu(value['menu']),

@@ -142,6 +142,7 @@ const pieceSchema = byKind([
 ])
 
 const caps = (parts: readonly string[]) => list(object({ part: oneOf(...parts), capCents: cents }), parts.length)
+const sums = (parts: readonly string[]) => list(object({ part: oneOf(...parts), cents }), parts.length)
 const buying = object({
   tripCents: cents,
   reusePercent: percent,
@@ -156,6 +157,7 @@ const buying = object({
     }),
     100
   ),
+  planned: orNull(object({ day, groups: sums(needGroups), zones: sums(tableZones), extrasCents: { type: 'integer' } })),
   skipped: list({ $ref: '#/$defs/id' }, 1000),
   bought: list(
     object({

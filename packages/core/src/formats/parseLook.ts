@@ -4,7 +4,7 @@ import { isCalendarDay } from '../units/clock.js'
 import { checkLook } from './checkLook.js'
 import { danglingIds } from './danglingIds.js'
 import { factsSchema } from './factsSchema.js'
-import type { Fault, Parsed } from './fault.js'
+import type { Fault, Parsed } from '../lists/fault.js'
 import { fillLook, isRecord } from './fillLook.js'
 import { lookSchema } from './lookSchema.js'
 

@@ -9,6 +9,7 @@ import { candleEvenings, candleFindings } from './candleFindings.js'
 import { longBurnProposals, misfitProposals, shortCandleProposals } from './candleProposals.js'
 import { flameFindings } from './flameFindings.js'
 import { guidanceProposals, householdProposals, nearFlameProposals } from './flameProposals.js'
+import { holderMetalFindings, holderMetalProposals } from './holderMetals.js'
 import { laidTinder } from './laidTinder.js'
 
 const evenings = part({
@@ -48,10 +49,11 @@ export const lightSubject = subject({
   figures: { light },
   headline: { shortestLightMin: part({ reads: [], needs: { light }, work: (_, needed) => needed.light.shortestMin ?? -1 }) },
   findings: part({
-    reads: ['occasion', 'school', 'household'],
+    reads: ['occasion', 'school', 'household', 'pieces'],
     needs: { centerpiece: middleUsePart, standing: standingPart, evenings, round },
     work: (look, { centerpiece, standing, evenings: candles, round: around }) => [
       ...candleFindings({ centerpiece }, standing, candles),
+      ...holderMetalFindings({ school: look.school, pieces: look.pieces, centerpiece }),
       ...flameFindings(look, { standing, ...around })
     ]
   }),
@@ -59,6 +61,7 @@ export const lightSubject = subject({
     'candle.misfit': misfitProposals,
     'candle.short': shortCandleProposals,
     'candle.long-burn': longBurnProposals,
+    'holders.metals': holderMetalProposals,
     'flame.near': near,
     'flame.flame': near,
     'flame.setting': near,

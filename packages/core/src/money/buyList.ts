@@ -1,6 +1,6 @@
 import { plainShop, receiptOf, type Receipt } from './receipt.js'
 import type { Look } from '../design/look.js'
-import { needGroups, tableZones, type NeedGroup, type Order, type TableZone } from '../design/money.js'
+import { needGroups, tableZones, type NeedGroup, type Order, type PlannedSums, type TableZone } from '../design/money.js'
 import type { Offer } from '../design/piece.js'
 import { cheapestPacks, type PackLine, type PackMix } from './cheapestPacks.js'
 import { offersByPiece } from './offersByPiece.js'
@@ -19,11 +19,12 @@ export interface BuyLine {
   readonly skipped: boolean
 }
 
-/** Planned, spent and their difference for one part of the budget, with its cap. */
+/** One part of the budget: what the plan foresaw (null where none was kept), what is spent, what is still to spend, and its cap. */
 export interface PartFigures<P extends string> {
   readonly part: P
-  readonly plannedCents: number
+  readonly plannedCents: number | null
   readonly spentCents: number
+  readonly openCents: number
   readonly capCents: number | null
 }
 
@@ -66,10 +67,10 @@ export function reserveCents(totalCents: number, reservePercent: number): number
   return Math.floor((totalCents * Math.round(reservePercent * 100) + 5000) / 10_000)
 }
 
-/** What is still needed, in whole packs: by the chosen plan where it covers a line, by the cheapest mix where it does not. */
 /** What of a look decides what is bought and what it costs. */
 export type BuyListOf = NeedsOf & Pick<Look, 'money' | 'offers' | 'shops'>
 
+/** What is still needed, in whole packs: by the chosen plan where it covers a line, by the cheapest mix where it does not. */
 export function buyList(look: BuyListOf): BuyList {
   const all = needs(look)
   const plan = plannedPacks(look)
@@ -100,10 +101,18 @@ export function buyList(look: BuyListOf): BuyList {
     ownedShare: needed > 0 ? Math.max(0, needed - lacking) / needed : 1,
     lines,
     orders,
-    groups: partFigures(look, all, lines, needGroups, 'group', look.money.split.kind === 'groups' ? look.money.split.caps : []),
-    zones: partFigures(look, all, lines, tableZones, 'zone', look.money.split.kind === 'zones' ? look.money.split.caps : []),
+    groups: partFigures(look, all, lines, needGroups, 'group', look.money.split.kind === 'groups' ? look.money.split.caps : [], look.buying.planned?.groups),
+    zones: partFigures(look, all, lines, tableZones, 'zone', look.money.split.kind === 'zones' ? look.money.split.caps : [], look.buying.planned?.zones),
     extrasCents: open - goods
   }
+}
+
+/** What a look's buying comes to today, kept as the plan: what is spent and what is to spend, part by part. */
+export function plannedSums(look: BuyListOf, day: string): PlannedSums {
+  const { groups, zones, extrasCents } = buyList(look)
+  const summed = <P extends string>(parts: readonly PartFigures<P>[]) =>
+    parts.map(({ part, spentCents, openCents }) => ({ part, cents: spentCents + openCents }))
+  return { day, groups: summed(groups), zones: summed(zones), extrasCents }
 }
 
 /** Packs of the chosen plan by piece, of offers the look still carries with a price. */
@@ -161,12 +170,14 @@ function partFigures<P extends string>(
   lines: readonly BuyLine[],
   parts: readonly P[],
   of: 'group' | 'zone',
-  caps: readonly { readonly part: P; readonly capCents: number }[]
+  caps: readonly { readonly part: P; readonly capCents: number }[],
+  planned: readonly { readonly part: P; readonly cents: number }[] | undefined
 ): PartFigures<P>[] {
   const partOf = new Map(all.map((need) => [need.piece.id, need[of] as string]))
   return parts.map((part) => ({
     part,
-    plannedCents: lines.reduce((sum, line) => sum + (line.need[of] === part ? line.mix.costCents : 0), 0),
+    plannedCents: planned?.find((one) => one.part === part)?.cents ?? null,
+    openCents: lines.reduce((sum, line) => sum + (line.need[of] === part ? line.mix.costCents : 0), 0),
     spentCents: look.buying.bought.reduce((sum, one) => sum + (partOf.get(one.pieceId) === part ? one.cents : 0), 0),
     capCents: caps.find((cap) => cap.part === part)?.capCents ?? null
   }))

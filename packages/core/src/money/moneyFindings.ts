@@ -32,12 +32,12 @@ function gapFindings(list: BuyList): BareFinding[] {
 
 function overCaps(list: BuyList): BareFinding[] {
   return [...list.groups, ...list.zones]
-    .filter((part) => part.capCents !== null && part.plannedCents + part.spentCents > part.capCents)
+    .filter((part) => part.capCents !== null && part.openCents + part.spentCents > part.capCents)
     .map((part): BareFinding => ({
       code: 'money.cap',
       severity: 'warn',
       at: { kind: 'part', part: part.part },
-      measured: { spendCents: part.plannedCents + part.spentCents },
+      measured: { spendCents: part.openCents + part.spentCents },
       limit: { spendCents: part.capCents! },
       because: 'cap'
     }))

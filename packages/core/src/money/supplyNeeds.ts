@@ -2,6 +2,7 @@ import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece, SupplyUse } from '../design/piece.js'
 import { mechanicsOf } from '../florals/mechanics.js'
+import { metals } from '../reference/materials.js'
 import { CELLS_PER_STRAND, cellsPerFlameless, FOAM_BRICK_MM3, FOAM_FILL, plainSupply } from '../reference/supplies.js'
 
 /** So many of a supply, and the code of what calls for it. */
@@ -67,7 +68,7 @@ function addCandles(look: Parts, add: Add): void {
   add('lighter', flames > 0 ? 1 : 0, 'flames')
 }
 
-/** Cloth takes dye; metal, wood and the rest take polish or spray. */
+/** Cloth takes dye, metal is sprayed or polished bright, wood and the rest take polish. */
 function isWoven({ material }: Piece): boolean {
   return material === 'linen' || material === 'cotton' || material === 'wool'
 }
@@ -78,7 +79,8 @@ function addCare(look: Parts, used: ReadonlySet<string>, add: Add): void {
   add('polish', laid.some((piece) => piece.first.includes('polish')) ? 1 : 0, 'care')
   const recolored = laid.filter((piece) => piece.first.includes('recolor'))
   add('dye', recolored.some(isWoven) ? 1 : 0, 'care')
-  add('polish', recolored.some((piece) => !isWoven(piece)) ? 1 : 0, 'care')
+  add('spray', recolored.some((piece) => metals.has(piece.material)) ? 1 : 0, 'care')
+  add('polish', recolored.some((piece) => !isWoven(piece) && !metals.has(piece.material)) ? 1 : 0, 'care')
   const textiles = laid.filter((piece) => ['napkin', 'cloth', 'runner'].includes(piece.kind) && piece.first.includes('wash'))
   add('linen-care', textiles.length, 'care')
 }

@@ -12,19 +12,20 @@ export type Laid = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'piece
 const STEP_MM = 10
 const FARTHEST_MM = 1200
 
-const known = new WeakMap<PlaceSetting, { readonly of: readonly unknown[]; readonly keepMm: number }>()
+const known = new WeakMap<PlaceSetting, { readonly of: readonly unknown[]; readonly layout: SettingLayout; readonly keepMm: Map<number, number> }>()
 
 /**
- * How far the middle of a place on a long side must be from the corner, so that nothing laid there touches what is laid at the end; the same on both
- * sides of the end, so that guests sit face to face. Worked out once for a setting on a table of one width.
+ * How far the middle of a place must be from a corner, so that nothing laid there touches what is laid round the corner, whose middle is `aroundMm`
+ * from it; the same on both sides, so that guests sit face to face. Worked out once for a setting and a distance, to the next 10 mm.
  */
-export function cornerKeepMm(look: Laid, halfWidthMm: number): number {
-  const of = [look.kinds, look.occasion.courses, look.menu, look.pieces, halfWidthMm]
+export function cornerKeepMm(look: Laid, aroundMm: number): number {
+  const of = [look.kinds, look.occasion.courses, look.menu, look.pieces]
   const earlier = known.get(look.setting)
-  if (earlier?.of.every((one, i) => one === of[i])) return earlier.keepMm
-  const layout = widest(look)
-  const keepMm = Math.max(keptMm(layout, halfWidthMm, -1), keptMm(layout, halfWidthMm, 1))
-  known.set(look.setting, { of, keepMm })
+  const fresh = earlier?.of.every((one, i) => one === of[i]) ? earlier : { of, layout: widest(look), keepMm: new Map<number, number>() }
+  if (fresh !== earlier) known.set(look.setting, fresh)
+  const around = STEP_MM * Math.round(aroundMm / STEP_MM)
+  const keepMm = fresh.keepMm.get(around) ?? Math.max(keptMm(fresh.layout, around, -1), keptMm(fresh.layout, around, 1))
+  fresh.keepMm.set(around, keepMm)
   return keepMm
 }
 
@@ -37,10 +38,10 @@ function widest(look: Laid): SettingLayout {
   return layouts.reduce((a, b) => (b.widthMm > a.widthMm ? b : a))
 }
 
-/** The end's guest faces -x from the edge x = 0; a guest on the long side at `sign * halfWidthMm` faces the middle. */
-function keptMm(layout: SettingLayout, halfWidthMm: number, sign: 1 | -1): number {
+/** One guest faces -x from the edge x = 0; the other, round the corner at `sign * aroundMm`, faces the middle. */
+function keptMm(layout: SettingLayout, aroundMm: number, sign: 1 | -1): number {
   const atEnd = shapesAt(layout, { x: 0, y: 0, turnRad: Math.PI / 2 })
-  const least = shapesAt(layout, { x: 0, y: sign * halfWidthMm, turnRad: sign > 0 ? Math.PI : 0 })
+  const least = shapesAt(layout, { x: 0, y: sign * aroundMm, turnRad: sign > 0 ? Math.PI : 0 })
   const touches = (byMm: number) => least.some((one) => atEnd.some((other) => meet({ ...one, x: one.x - byMm }, other)))
   let kept = FARTHEST_MM
   while (kept > 0 && !touches(kept - STEP_MM)) kept -= STEP_MM

@@ -29,3 +29,18 @@ export const coverShare: Record<Fullness, number> = { sparse: 0.45, usual: 0.75,
 
 /** Cut away before the stem goes into water: 1 to 2 in, common practice (direction: Reid & Jiang 2012, Hort. Reviews 40). */
 export const RECUT_MM = 38.1
+
+/**
+ * What stays on plants that are laid or arranged as they grew: the greens of carrots, radishes, beets and turnips, the roots of leeks and spring
+ * bulbs. Common practice, no source.
+ */
+export const boughtWith: Readonly<Record<string, 'tops' | 'roots'>> = {
+  Daucus: 'tops',
+  Raphanus: 'tops',
+  Beta: 'tops',
+  Brassica: 'tops',
+  Pastinaca: 'tops',
+  Allium: 'roots',
+  Muscari: 'roots',
+  Galanthus: 'roots'
+}

@@ -20,6 +20,9 @@ export const cellsPerFlameless = {
   tealight: { use: 'coin-cell', count: 1 }
 } as const satisfies Record<string, { use: SupplyUse; count: number }>
 
+/** Before a sprayed thing may be handled and laid: common practice, no source; the can's own label comes first. */
+export const SPRAY_DRY_HOURS = 24
+
 const names: Record<SupplyUse, string> = {
   foam: 'Wet foam, brick',
   tape: 'Clear vase tape, roll',
@@ -30,6 +33,7 @@ const names: Record<SupplyUse, string> = {
   'coin-cell': 'Coin cell',
   'aa-cell': 'AA cell',
   polish: 'Metal polish, tin',
+  spray: 'Metal spray, can',
   dye: 'Fabric dye, packet',
   'linen-care': 'Linen wash, dose',
   glue: 'Glue, stick',

@@ -27,8 +27,14 @@ export interface BoxRules {
   readonly comfort: Comfort
   /** How far into each corner a leg reaches from the ends, millimeters; 0 without legs. */
   readonly legReachMm: number
-  /** What is really laid, and the width at which nobody is pushed off a corner any further; null judges by the rule for dishes alone. */
-  readonly laid: { readonly keepMm: number; readonly leastMm: number } | null
+  /** What is really laid; null judges by the rule for dishes alone. */
+  readonly laid: LaidRules | null
+}
+
+/** How far from a corner the middle of a place keeps, by how far from it the next one round the corner sits; and the width at which nobody is pushed any further. */
+export interface LaidRules {
+  readonly keepMm: (aroundMm: number) => number
+  readonly leastMm: number
 }
 
 /**
@@ -41,9 +47,15 @@ export function cornerKeptMm(outline: Pick<Box, 'halfWidthMm'>, headTaken: boole
 }
 
 /** The same by what is really laid. */
-function laidKeptMm({ keepMm }: NonNullable<BoxRules['laid']>, headTaken: boolean, legReachMm: number, widthMm: number): number {
+export function laidKeptMm({ keepMm }: LaidRules, aroundMm: number, taken: boolean, legReachMm: number, widthMm: number): number {
   const legs = legReachMm > 0 ? legReachMm + KNEE_WIDTH_MM / 2 : 0
-  return Math.max(0, Math.max(legs, headTaken ? keepMm : 0) - widthMm / 2)
+  return Math.max(0, Math.max(legs, taken ? keepMm(aroundMm) : 0) - widthMm / 2)
+}
+
+/** The part of what corners would have a side keep that is left to them when everybody there has the least width. */
+export function cornerShare({ leastMm }: LaidRules, lengthMm: number, askedMm: readonly number[], keptMm: number): number {
+  const spareMm = Math.max(0, lengthMm - askedMm.reduce((sum, asked) => sum + Math.max(asked, leastMm), 0))
+  return Math.min(1, spareMm / Math.max(1, keptMm))
 }
 
 function dishesKeptMm(outline: Pick<Box, 'halfWidthMm'>, comfort: Comfort, widthMm: number): number {
@@ -93,10 +105,9 @@ function sidePlaces(outline: Box, sign: 1 | -1, askedMm: readonly number[], spli
   let westMm = 0
   for (let round = 0; round < 30; round++) {
     const kept = (taken: boolean, widthMm: number) =>
-      rules.laid ? laidKeptMm(rules.laid, taken, rules.legReachMm, widthMm) : cornerKeptMm(outline, taken, rules, widthMm)
+      rules.laid ? laidKeptMm(rules.laid, outline.halfWidthMm, taken, rules.legReachMm, widthMm) : cornerKeptMm(outline, taken, rules, widthMm)
     const [east, west] = [kept(split.headEast === 1, widths[widths.length - 1]!), kept(split.headWest === 1, widths[0]!)]
-    const spareMm = rules.laid ? Math.max(0, lengthMm - askedMm.reduce((sum, asked) => sum + Math.max(asked, rules.laid!.leastMm), 0)) : Infinity
-    const share = Math.min(1, spareMm / Math.max(1, east + west))
+    const share = rules.laid ? cornerShare(rules.laid, lengthMm, askedMm, east + west) : 1
     const eastMm = east * share
     westMm = west * share
     widths = shareWidths(Math.max(1, lengthMm - eastMm - westMm), askedMm)

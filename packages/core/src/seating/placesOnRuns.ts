@@ -1,7 +1,7 @@
 import { isHollowCorner, runAt, type Polygon, type Run } from '../geometry/polygon.js'
 import { CHAIR_DEPTH_MM, CHAIR_WIDTH_MM } from '../reference/places.js'
 import { PLATE_LINE_MM } from './placesOnCapsule.js'
-import { cornerKeptMm, type BoxRules } from './placesOnBox.js'
+import { cornerKeptMm, cornerShare, laidKeptMm, type BoxRules } from './placesOnBox.js'
 import { shareWidths } from './placeWidths.js'
 import { placePose, type Place } from './places.js'
 
@@ -14,6 +14,9 @@ interface Share {
   keepEndMm: number
   widthsMm: readonly number[]
 }
+
+/** Sides within some ten degrees of square count as square: our own starting value. */
+const SQUARE_COS = 0.17
 
 /** Chairs round a hollow corner must not meet: the longer side leaves this much from the corner to its first guest's middle. */
 const HOLLOW_MM = CHAIR_DEPTH_MM + CHAIR_WIDTH_MM / 2
@@ -49,14 +52,18 @@ function settleCorners(shares: Share[], rules: BoxRules): void {
       const to = shares[(i + 1) % shares.length]!
       const hollow = isHollowCorner(from.run, to.run)
       const fromYields = from.run.lengthMm > to.run.lengthMm || (from.run.lengthMm === to.run.lengthMm && i % 2 === 0)
+      const corner = { hollow, square: isSquare(from.run, to.run) }
       from.keepEndMm = fromYields
-        ? keptMm(from, endWidth(from), to, to.keepStartMm + to.widthsMm[0]! / 2, hollow, rules)
+        ? keptMm(from, endWidth(from), to, to.keepStartMm + to.widthsMm[0]! / 2, corner, rules)
         : legsOnly(from, endWidth(from), rules, hollow)
       to.keepStartMm = fromYields
         ? legsOnly(to, to.widthsMm[0]!, rules, hollow)
-        : keptMm(to, to.widthsMm[0]!, from, from.keepEndMm + endWidth(from) / 2, hollow, rules)
+        : keptMm(to, to.widthsMm[0]!, from, from.keepEndMm + endWidth(from) / 2, corner, rules)
     }
     for (const share of shares) {
+      const part = rules.laid ? cornerShare(rules.laid, share.run.lengthMm, share.askedMm, share.keepStartMm + share.keepEndMm) : 1
+      share.keepStartMm *= part
+      share.keepEndMm *= part
       const freeMm = Math.max(1, share.run.lengthMm - share.keepStartMm - share.keepEndMm)
       share.widthsMm = share.count > 0 ? shareWidths(freeMm, share.askedMm) : [freeMm]
     }
@@ -69,10 +76,22 @@ function legsOnly(share: Share, widthMm: number, rules: BoxRules, hollow: boolea
   return hollow || share.count === 0 ? 0 : cornerKeptMm({ halfWidthMm: Infinity }, false, rules, widthMm)
 }
 
-function keptMm(share: Share, widthMm: number, other: Share, otherMiddleMm: number, hollow: boolean, rules: BoxRules): number {
+interface Corner {
+  readonly hollow: boolean
+  readonly square: boolean
+}
+
+/** Whether two sides meet at a right angle, where what is laid can be held against what is laid round the corner. */
+function isSquare(from: Run, to: Run): boolean {
+  const [a, b] = [runAt(from, from.lengthMm), runAt(to, 0)]
+  return Math.abs(a.outX * b.outX + a.outY * b.outY) < SQUARE_COS
+}
+
+function keptMm(share: Share, widthMm: number, other: Share, otherMiddleMm: number, { hollow, square }: Corner, rules: BoxRules): number {
   if (share.count === 0) return 0
   const taken = other.count > 0
   if (hollow) return taken ? Math.max(0, HOLLOW_MM - widthMm / 2) : 0
+  if (rules.laid && square) return laidKeptMm(rules.laid, otherMiddleMm, taken, rules.legReachMm, widthMm)
   return cornerKeptMm({ halfWidthMm: otherMiddleMm }, taken, rules, widthMm)
 }
 

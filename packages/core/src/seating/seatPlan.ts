@@ -1,5 +1,5 @@
 import type { Comfort, Guest, Look, Table } from '../design/look.js'
-import { perimeterMm, type Outline } from '../geometry/outline.js'
+import { halfLengthMm, perimeterMm, type Outline } from '../geometry/outline.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame } from '../geometry/point.js'
 import { KNEE_DEPTH_MM, KNEE_WIDTH_MM, placeWidthMm } from '../reference/places.js'
@@ -21,6 +21,8 @@ export interface SeatPlan {
   readonly supports: readonly (Footprint & { readonly kind: 'rect' })[]
   /** Numbers of the places whose knees meet a support. */
   readonly kneesAtLeg: readonly number[]
+  /** The part of the table that is laid begins here along it: its -x end, or with one end laid the edge of the last place. */
+  readonly laidFromMm: number
 }
 
 /** Lays out the places of a look's table, as many as it has guests. */
@@ -28,9 +30,26 @@ export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'> & Parti
   const outline = tableOutline(look.table)
   const supports = tableSupports(look.table, outline)
   const asked = look.guests.map((guest) => widthAskedMm(guest, look.table))
-  const laid = isLaid(look) && outline.kind === 'box' ? { keepMm: cornerKeepMm(look, outline.halfWidthMm), leastMm: placeWidthMm[look.school.comfort] } : null
+  const laid =
+    isLaid(look) && outline.kind !== 'capsule'
+      ? { keepMm: (aroundMm: number) => cornerKeepMm(look, aroundMm), leastMm: placeWidthMm[look.school.comfort] }
+      : null
   const places = layPlaces(look.table, outline, supports, asked, { comfort: look.school.comfort, laid })
-  return { outline, places, guests: look.guests, supports, kneesAtLeg: kneesAtLeg(places, supports) }
+  return {
+    outline,
+    places,
+    guests: look.guests,
+    supports,
+    kneesAtLeg: kneesAtLeg(places, supports),
+    laidFromMm: laidFromMm(look.table, outline, places, look.school.comfort)
+  }
+}
+
+/** Half a place wide at least, so that the end alone has a middle. */
+function laidFromMm(table: Table, outline: Outline, places: readonly Place[], comfort: Comfort): number {
+  const half = halfLengthMm(outline)
+  if (table.set === 'whole' || places.length === 0 || places.length >= capacity(table, comfort)) return -half
+  return Math.max(-half, Math.min(half - outline.halfWidthMm, ...places.map((place) => place.x - (place.widthMm / 2) * Math.abs(Math.cos(place.turnRad)))))
 }
 
 function isLaid(look: Partial<Laid>): look is Laid {

@@ -16,11 +16,22 @@ const PIECES_A_LIFT = 2
 /** To lift, carry to the side, set down and come back: our own starting values. */
 const SECONDS_A_LIFT = 20
 const SECONDS_A_PIECE = 3
+/** Between things set down on the sideboard: our own starting value. */
+const SIDE_GAP_MM = 20
+
+/** One walk with full hands. */
+export interface Lift {
+  readonly placedIds: readonly string[]
+  /** A tray with all that stands on it, or things in two hands. */
+  readonly by: 'tray' | 'hand'
+  /** On the sideboard while there is room on it, then somewhere else; null while nobody said how long the sideboard is. */
+  readonly to: 'sideboard' | 'elsewhere' | null
+}
 
 /** What it takes to clear the middle before people eat. */
 export interface Clearing {
   readonly pieces: number
-  readonly lifts: number
+  readonly lifts: readonly Lift[]
   readonly seconds: number
   readonly grams: number
   /** Length of a sideboard they stand on side by side. */
@@ -29,32 +40,46 @@ export interface Clearing {
   readonly trayId: string | null
 }
 
-/** Counts the lifts for what does not stay at the meal: a tray with handles goes with all on it, everything else two by two. */
-export function clearing(standing: readonly Standing[], tilts: readonly Tilt[], pieces: readonly Piece[]): Clearing {
+/** What does not stay at the meal, lift by lift: a tray with handles goes with all on it, everything else two by two, what stands on something first. */
+export function clearing(standing: readonly Standing[], tilts: readonly Tilt[], pieces: readonly Piece[], sideboardMm: number | null): Clearing {
   const stays = new Set(atMeal(standing))
   const going = standing.filter((one) => !stays.has(one))
-  const goingIds = new Set(going.map((one) => one.placed.id))
-  const goingOn = new Map<string, number>()
-  for (const { rootId } of going) goingOn.set(rootId, (goingOn.get(rootId) ?? 0) + 1)
   const gramsOf = new Map(tilts.map((tilt) => [tilt.placedId, tilt.grams]))
-  let lifts = 0
-  let loose = 0
-  for (const one of going) {
-    if (one.placed.on !== null && goingIds.has(one.placed.on)) continue
-    if (one.piece.kind === 'tray' && one.piece.handles && (gramsOf.get(one.placed.id) ?? 0) <= LIFT_GRAMS) lifts++
-    else loose += goingOn.get(one.rootId)!
-  }
+  const trays = going.filter((one) => one.piece.kind === 'tray' && one.piece.handles && (gramsOf.get(one.placed.id) ?? 0) <= LIFT_GRAMS)
+  const withTray = new Map(trays.map((tray) => [tray, going.filter((one) => one !== tray && isOn(one, tray, going))]))
+  const carried = new Set([...withTray].flatMap(([tray, load]) => [tray, ...load]))
+  const loose = going.filter((one) => !carried.has(one)).sort((a, b) => b.footMm - a.footMm)
+  const loads = [
+    ...trays
+      .filter((tray) => !trays.some((other) => withTray.get(other)!.includes(tray)))
+      .map((tray) => ({ by: 'tray' as const, load: [tray, ...withTray.get(tray)!] })),
+    ...Array.from({ length: Math.ceil(loose.length / PIECES_A_LIFT) }, (_, i) => ({
+      by: 'hand' as const,
+      load: loose.slice(i * PIECES_A_LIFT, (i + 1) * PIECES_A_LIFT)
+    }))
+  ]
+  let sideMm = 0
+  const lifts = loads.map(({ by, load }): Lift => {
+    sideMm += load.reduce((sum, one) => sum + (one.placed.on === null ? 2 * footRadiusMm(one.foot) + SIDE_GAP_MM : 0), 0)
+    return { placedIds: load.map((one) => one.placed.id), by, to: sideboardMm === null ? null : sideMm <= sideboardMm ? 'sideboard' : 'elsewhere' }
+  })
   const roots = going.filter((one) => one.placed.on === null)
-  lifts += Math.ceil(loose / PIECES_A_LIFT)
   const grams = roots.reduce((sum, one) => sum + (gramsOf.get(one.placed.id) ?? 0), 0)
   return {
     pieces: going.length,
     lifts,
-    seconds: lifts * SECONDS_A_LIFT + going.length * SECONDS_A_PIECE,
+    seconds: lifts.length * SECONDS_A_LIFT + going.length * SECONDS_A_PIECE,
     grams,
-    sideMm: roots.reduce((sum, one) => sum + 2 * footRadiusMm(one.foot) + 20, 0),
-    trayId: lifts > 1 && grams <= LIFT_GRAMS ? trayFor(roots, standing, pieces) : null
+    sideMm,
+    trayId: lifts.length > 1 && grams <= LIFT_GRAMS ? trayFor(roots, standing, pieces) : null
   }
+}
+
+/** Whether one thing stands on another, or on something that does. */
+function isOn(one: Standing, below: Standing, all: readonly Standing[]): boolean {
+  if (one.placed.on === below.placed.id) return true
+  const support = all.find((other) => other.placed.id === one.placed.on)
+  return support !== undefined && isOn(support, below, all)
 }
 
 /** The sideboard is too short for what is cleared; nothing where nobody said how long it is. */

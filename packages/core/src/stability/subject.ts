@@ -15,9 +15,9 @@ import { tilts } from './tilt.js'
 const tilted = part({ reads: ['pieces'], needs: { standing: standingPart }, work: (look, { standing }) => tilts(standing, pieceIndex(look)) })
 
 const cleared = part({
-  reads: ['pieces'],
+  reads: ['pieces', 'menu'],
   needs: { standing: standingPart, tilted },
-  work: (look, needed) => clearing(needed.standing, needed.tilted, look.pieces)
+  work: (look, needed) => clearing(needed.standing, needed.tilted, look.pieces, look.menu.sideboardMm)
 })
 
 const hands: Propose<'edge.hands' | 'edge.tail'> = (look, finding, get) => handsProposals(look, finding, get(planPart).outline, get(tilted))

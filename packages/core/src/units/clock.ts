@@ -6,6 +6,16 @@ export function formatClock(minute: number): string {
   return `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`
 }
 
+/** Minutes after midnight of a time of day as people write it: `18:30`, `18.30`, `1830`, `18h30`, `18`, `6:30 pm`, `6 p.m.`; undefined where it is none. */
+export function parseClock(text: string): number | undefined {
+  const found = /^(\d{1,2})(?:\s*[:.h]?\s*(\d{2})|h)?\s*([ap])?\.?m?\.?$/.exec(text.trim().toLowerCase())
+  if (!found) return undefined
+  const [, hours, minutes = '0', half] = found
+  const hour = Number(hours)
+  if (Number(minutes) > 59 || hour > (half ? 12 : 23) || (half && hour === 0)) return undefined
+  return (half ? (hour % 12) + (half === 'p' ? 12 : 0) : hour) * 60 + Number(minutes)
+}
+
 /** Whole days from one ISO date to another; negative when `toDate` is earlier. */
 export function daysBetween(fromDate: string, toDate: string): number {
   return differenceInCalendarDays(parseISO(toDate), parseISO(fromDate))

@@ -25,6 +25,27 @@ export function formatAmount(cents: number, currency: string): string {
   return digits === 0 ? sign + text : `${sign}${text.slice(0, -digits)}.${text.slice(-digits)}`
 }
 
+const writers = new Map<string, (cents: number) => string>()
+
+/** Writes integer minor units with the sign of their currency, as people read sums: 13920 in USD is `$139.20`, in an unknown currency `139.20 XQX`. */
+export function formatMoney(cents: number, currency: string): string {
+  const known = writers.get(currency)
+  if (known) return known(cents)
+  const write = writerOf(currency)
+  if (writers.size < 500) writers.set(currency, write)
+  return write(cents)
+}
+
+function writerOf(currency: string): (cents: number) => string {
+  try {
+    const format = new Intl.NumberFormat('en-US', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+    const scale = 10 ** currencyDigits(currency)
+    return (cents) => format.format(cents / scale)
+  } catch {
+    return (cents) => `${formatAmount(cents, currency)} ${currency}`
+  }
+}
+
 /** Reads a typed amount as integer minor units, without passing through a float; `undefined` when it is not an amount. */
 export function parseAmount(text: string, currency: string): number | undefined {
   const digits = currencyDigits(currency)

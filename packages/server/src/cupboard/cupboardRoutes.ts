@@ -1,7 +1,7 @@
 import { ItemDto, ItemsDto, operations } from '@hestiad/api'
-import type { FastifyPluginCallback, FastifyRequest } from 'fastify'
+import type { FastifyPluginCallback } from 'fastify'
 import type { CupboardItem } from '@hestiad/core'
-import { cupboardColumns, factsFaults, pieceFaults, writeCupboardCsv, type ColumnMap, type Fault } from '@hestiad/core/formats'
+import { factsFaults, listColumns, pieceFaults, writeCupboardCsv, type Fault } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { download } from '../looks/lookRoutes.js'
 import { PieceEntity } from '../storage/entities/PieceEntity.js'
@@ -9,6 +9,7 @@ import type { Storage } from '../storage/openStorage.js'
 import { knownIds, loadItems, loadOffers, putItems } from './cupboardStore.js'
 import { csvBody } from '../http/csvBody.js'
 import { readDto } from '../http/dto.js'
+import { readingOf } from '../http/readingOf.js'
 import { memberText } from '../http/memberText.js'
 import { leaving, route } from '../http/route.js'
 import type { Workers } from '../work/workers.js'
@@ -48,7 +49,7 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage; workers: 
     app,
     operations.importCupboard,
     async (request, reply) => {
-      const parsed = await workers.run('readCupboard', [csvBody(request), mapOf(request)], leaving(reply))
+      const parsed = await workers.run('readCupboard', [csvBody(request), readingOf(request, listColumns)], leaving(reply))
       if (!parsed.ok) throw new ApiError('unusable-cupboard', parsed.faults)
       await storage.writes.run((manager) => putItems(manager, parsed.value))
       return { imported: parsed.value.length }
@@ -60,15 +61,14 @@ export const cupboardRoutes: FastifyPluginCallback<{ storage: Storage; workers: 
     app,
     operations.previewCupboard,
     async (request, reply) => {
-      const map = mapOf(request)
-      const { seen, read } = await workers.run('previewCupboard', [csvBody(request), map], leaving(reply))
+      const { seen, read } = await workers.run('previewCupboard', [csvBody(request), readingOf(request, listColumns)], leaving(reply))
       if (!seen.ok || !read) throw new ApiError('unusable-cupboard', seen.ok ? [] : seen.faults)
       const known = await knownIds(storage)
       const items = read.ok ? read.value : []
       const added = items.filter((item) => !known.has(item.piece.id)).length
       const assumed = items.filter((item) => item.facts.assumed.length > 0).length
       const faults = read.ok ? [] : read.faults
-      return { ...seen.value, columns: cupboardColumns, map: map ?? seen.value.map, faults, added, changed: items.length - added, assumed }
+      return { ...seen.value, columns: listColumns, faults, added, changed: items.length - added, assumed }
     },
     'heavy'
   )
@@ -91,21 +91,4 @@ function readItem(dto: ItemDto, above: string): CupboardItem {
   const faults = [...pieceFaults(dto.piece).map(at('piece')), ...factsFaults(dto.facts).map(at('facts'))]
   if (faults.length > 0) throw new ApiError('bad-request', faults)
   return { piece: dto.piece, facts: dto.facts }
-}
-
-/** The `map` of the query: JSON, header to column or null. */
-function mapOf(request: Pick<FastifyRequest, 'query'>): ColumnMap | undefined {
-  const text = (request.query as Record<string, unknown>)['map']
-  if (text === undefined) return undefined
-  try {
-    const map = JSON.parse(String(text)) as unknown
-    if (typeof map === 'object' && map !== null && !Array.isArray(map) && Object.values(map).every(isColumn)) return map as ColumnMap
-  } catch {
-    // answered below
-  }
-  throw new ApiError('bad-request', [{ place: '?map', message: 'must be JSON: header to column or null' }])
-}
-
-function isColumn(value: unknown): boolean {
-  return value === null || (cupboardColumns as readonly unknown[]).includes(value)
 }

@@ -1,4 +1,17 @@
-import { formatAmount, formatLength, orderByDay, pieceIndex, pieceSize, pieceUses, type BuyList, type Look, type Receipt, type UseRole } from '@hestiad/core'
+import {
+  arrangementNeeds,
+  formatMoney,
+  formatLength,
+  orderByDay,
+  pieceIndex,
+  pieceSize,
+  pieceUses,
+  stemAsks,
+  type BuyList,
+  type Look,
+  type Receipt,
+  type UseRole
+} from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
 const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
@@ -31,13 +44,18 @@ export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
 function rowsOf(look: Look, list: BuyList) {
   const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
   const index = pieceIndex(look)
+  const asks = stemAsks(look)
   const needOf = new Map(list.lines.flatMap((line) => line.mix.lines.map(({ offer }) => [offer.id, line.need] as const)))
   return list.orders.flatMap((order) =>
     order.lines.map((line) => {
       const offer = offers.get(line.offerId)!
       const need = needOf.get(line.offerId)
       const why = need ? `${need.needed} needed, ${need.owned} owned, ${need.short} short` : ''
-      const name = index.get(offer.pieceId)?.name ?? need?.piece.name ?? offer.pieceId
+      const ask = asks.get(offer.pieceId)
+      const named = index.get(offer.pieceId)?.name ?? need?.piece.name ?? offer.pieceId
+      const name = ask
+        ? `${named}, ${formatLength(ask.atLeastMm, 'in')} (${formatLength(ask.atLeastMm, 'cm')}) at least${ask.keep ? `, with its ${ask.keep}` : ''}`
+        : named
       return { shop: order.shop, by: orderByDay(offer, look.occasion.date), name, packs: line.packs, size: offer.packSize, cents: offer.priceCents ?? 0, why }
     })
   )
@@ -45,7 +63,7 @@ function rowsOf(look: Look, list: BuyList) {
 
 /** What to carry to the shops, as PDF: a block an order to tick off, vessel cards with mouths and depths, a card of the look's colors. */
 export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
-  const money = (cents: number) => formatAmount(cents, look.money.currency)
+  const money = (cents: number) => formatMoney(cents, look.money.currency)
   const rows = rowsOf(look, list)
   const orders = list.orders.flatMap((order) => [
     { text: order.shop, style: 'h', margin: [0, 12, 0, 2] },
@@ -113,13 +131,15 @@ function vesselCards(look: Look): object[] {
     const piece = index.get(placed.pieceId)
     if (piece?.kind !== 'vessel') return []
     const both = (mm: number) => `${formatLength(mm, 'in')} (${formatLength(mm, 'cm')})`
+    const needs = placed.arrangement && arrangementNeeds(piece, placed.arrangement, look.school.fullness, index)
+    const cut = needs && needs.stems > 0 ? `, cut to ${both(needs.cutMm)}, bought ${both(needs.buyAtLeastMm)} long at least` : ''
     const stems = placed.arrangement?.stems.reduce((sum, line) => sum + line.count, 0) ?? 0
     return [
       {
         margin: [0, 0, 0, 4],
         text: [
           { text: `${piece.name}  `, bold: true },
-          `mouth ${both(piece.mouthMm)}, inside depth ${both(piece.depthMm)}, widest ${both(piece.widestMm)}, ${stems} stems, each at least ${both(piece.depthMm + (placed.arrangement?.riseMm ?? 0))}`
+          `mouth ${both(piece.mouthMm)}, inside depth ${both(piece.depthMm)}, widest ${both(piece.widestMm)}, ${stems} stems${cut}`
         ]
       }
     ]

@@ -8,6 +8,7 @@ import { readDto } from '../http/dto.js'
 import { memberText } from '../http/memberText.js'
 import { leaving, route } from '../http/route.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
+import { LookEntity } from '../storage/entities/LookEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import type { Workers } from '../work/workers.js'
 import { editOf } from './lookBook.js'
@@ -40,6 +41,15 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
     const { look } = readDto(ReplaceLookDto, request.body)
     const { revision } = await replaceLook(storage, id, base, lookFrom(look))
     return reply.header('etag', `"${revision}"`).send({ id, revision })
+  })
+
+  route(app, operations.removeLook, async (request) => {
+    const { id, occasionId } = await openLook(storage, request.params['id']!)
+    await storage.writes.run(async (manager) => {
+      if ((await manager.count(LookEntity, { where: { occasionId } })) < 2) throw new ApiError('last-look')
+      await manager.delete(LookEntity, { id })
+    })
+    storage.book.forget(id)
   })
 
   route(app, operations.listEdits, async (request) => {

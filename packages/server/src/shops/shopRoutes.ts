@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto'
 import { NotedOfferDto, operations } from '@hestiad/api'
 import type { FastifyPluginCallback } from 'fastify'
 import { createCupboardSearch, noFacets, noFacts, offersByPiece, sameJob, type Offer, type PieceKind } from '@hestiad/core'
-import { writeOffersCsv } from '@hestiad/core/formats'
+import { offerListColumns, writeOffersCsv } from '@hestiad/core/formats'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { csvBody } from '../http/csvBody.js'
 import { readDto } from '../http/dto.js'
+import { readingOf } from '../http/readingOf.js'
 import { dayOf, textOf } from '../http/days.js'
 import { leaving, route } from '../http/route.js'
 import { download } from '../looks/lookRoutes.js'
@@ -78,12 +79,30 @@ export const shopRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
     app,
     operations.importOffers,
     async (request, reply) => {
-      const parsed = await workers.run('readOffers', [csvBody(request)], leaving(reply))
+      const parsed = await workers.run('readOffers', [csvBody(request), readingOf(request, offerListColumns), await named(storage)], leaving(reply))
       if (!parsed.ok) throw new ApiError('unusable-offers', parsed.faults)
       await storage.writes.run((manager) => keepOffers(manager, parsed.value, prices))
       return { imported: parsed.value.length }
     },
     'heavy'
   )
+
+  route(
+    app,
+    operations.previewOffers,
+    async (request, reply) => {
+      const given = [csvBody(request), readingOf(request, offerListColumns), await named(storage)] as const
+      const { seen, read } = await workers.run('previewOffers', [...given], leaving(reply))
+      if (!seen.ok || !read) throw new ApiError('unusable-offers', seen.ok ? [] : seen.faults)
+      const kept = new Set((await loadOffers(storage)).map((offer) => offer.id))
+      const offers = read.ok ? read.value : []
+      const added = offers.filter((offer) => !kept.has(offer.id)).length
+      return { ...seen.value, columns: offerListColumns, faults: read.ok ? [] : read.faults, added, changed: offers.length - added, assumed: 0 }
+    },
+    'heavy'
+  )
   done()
 }
+
+/** Pieces an offer of a list may name. */
+const named = async (storage: Storage) => (await loadItems(storage)).map(({ piece: { id, name } }) => ({ id, name }))

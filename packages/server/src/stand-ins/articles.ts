@@ -187,6 +187,7 @@ const supplyArticles = [
   ['Coin cell', 'coin-cell', 70],
   ['AA cell', 'aa-cell', 60],
   ['Metal polish, tin', 'polish', 950],
+  ['Metal spray, can', 'spray', 1150],
   ['Fabric dye, packet', 'dye', 780],
   ['Linen wash, dose', 'linen-care', 45],
   ['Glue, stick', 'glue', 40],

@@ -1,5 +1,15 @@
 import { assess, buyList, type CupboardItem, type Look } from '@hestiad/core'
-import { parseLook, previewCupboardCsv, readCupboardCsv, readOffersCsv, type ColumnMap } from '@hestiad/core/formats'
+import {
+  guessOfferReading,
+  parseLook,
+  guessReading,
+  previewList,
+  readCupboardCsv,
+  readOffersCsv,
+  type ListReading,
+  type NamedPieces,
+  type OfferColumn
+} from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
 import { binLabelsPdf } from '../exports/labels.js'
@@ -16,12 +26,16 @@ export const tasks = {
   buyListPdf: (look: Look) => buyListPdf(look, buyList(look)),
   buyListXlsx: (look: Look) => buyListXlsx(look, buyList(look)),
   binLabels: (items: readonly CupboardItem[], address: string) => binLabelsPdf(items, address),
-  readCupboard: (text: string, map: ColumnMap | undefined) => readCupboardCsv(text, map),
-  previewCupboard: (text: string, map: ColumnMap | undefined) => {
-    const seen = previewCupboardCsv(text)
-    return seen.ok ? { seen, read: readCupboardCsv(text, map ?? seen.value.map) } : { seen }
+  readCupboard: (text: string, reading: ListReading | undefined) => readCupboardCsv(text, reading),
+  previewCupboard: (text: string, reading: ListReading | undefined) => {
+    const seen = previewList(text, reading, guessReading)
+    return seen.ok ? { seen, read: readCupboardCsv(text, seen.value.reading) } : { seen }
   },
-  readOffers: (text: string) => readOffersCsv(text),
+  readOffers: (text: string, reading: ListReading<OfferColumn> | undefined, pieces: NamedPieces) => readOffersCsv(text, reading, pieces),
+  previewOffers: (text: string, reading: ListReading<OfferColumn> | undefined, pieces: NamedPieces) => {
+    const seen = previewList(text, reading, guessOfferReading)
+    return seen.ok ? { seen, read: readOffersCsv(text, seen.value.reading, pieces) } : { seen }
+  },
   backup: (file: string, to: string) => writeBackup(file, to)
 } as const
 

@@ -6,6 +6,11 @@ export function changeOccasion(look: Look, part: Partial<Pick<Occasion, 'title' 
   return makeEdit(look, 'brief', (draft) => void Object.assign(draft.occasion, part))
 }
 
+/** What the look is called among those of its occasion. */
+export function nameLook(look: Look, name: string): Edit {
+  return makeEdit(look, 'brief', (draft) => void (draft.name = name))
+}
+
 /** Guests arrive at another minute; the occasion lasts as long as before. */
 export function moveArrival(look: Look, arriveMin: number): Edit {
   return makeEdit(look, 'brief', ({ occasion }) => {

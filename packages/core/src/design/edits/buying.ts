@@ -1,8 +1,20 @@
 import { castDraft } from 'immer'
 import { numberedId } from '../../units/slug.js'
-import { makeEdit, type Edit } from '../edit.js'
+import { applyEdit, makeEdit, replaceEdit, type Edit } from '../edit.js'
 import type { Look } from '../look.js'
-import { needGroups, tableZones, type Bought, type Budget, type Buying, type Draw, type NeedGroup, type Order, type Shop, type TableZone } from '../money.js'
+import {
+  needGroups,
+  tableZones,
+  type Bought,
+  type Budget,
+  type Buying,
+  type Draw,
+  type NeedGroup,
+  type Order,
+  type PlannedSums,
+  type Shop,
+  type TableZone
+} from '../money.js'
 import type { Offer, Piece } from '../piece.js'
 
 /** Total, reserve, currency and tax. */
@@ -48,6 +60,12 @@ export function markBought(look: Look, bought: Omit<Bought, 'id'>, of: Pick<Orde
       if (order.shop === of.shop && order.slot === of.slot) order.lines = order.lines.filter((line) => line.offerId !== of.offerId)
     buying.orders = buying.orders.filter((order) => order.lines.length > 0)
   })
+}
+
+/** Several things bought on one errand, in one step; each as `markBought` has it. */
+export function markAllBought(look: Look, all: readonly { readonly bought: Omit<Bought, 'id'>; readonly of: Parameters<typeof markBought>[2] }[]): Edit {
+  const after = all.reduce((now, { bought, of }) => applyEdit(now, markBought(now, bought, of)), look)
+  return replaceEdit(look, 'money', after)
 }
 
 export function changeBought(look: Look, id: string, part: Partial<Omit<Bought, 'id'>>): Edit {
@@ -99,13 +117,20 @@ export interface LaidPlan {
   readonly offers: readonly Offer[]
   readonly shops: readonly Shop[]
   readonly alike: readonly Piece[]
+  /** What it foresees, by `plannedSums`. */
+  readonly planned: PlannedSums
 }
 
-export function layPlan(look: Look, { day, orders, offers, shops, alike }: LaidPlan): Edit {
+export function layPlan(look: Look, { day, orders, offers, shops, alike, planned }: LaidPlan): Edit {
   const known = new Set(look.pieces.map((piece) => piece.id))
   return makeEdit(look, 'money', (draft) => {
     Object.assign(draft, castDraft({ offers, shops }))
     draft.pieces.push(...castDraft(alike.filter((piece) => !known.has(piece.id))))
-    Object.assign(draft.buying, castDraft({ orders, pricesOn: day }))
+    Object.assign(draft.buying, castDraft({ orders, planned, pricesOn: day }))
   })
+}
+
+/** Today's sums are the plan that spending is held against. */
+export function keepPlanned(look: Look, planned: PlannedSums): Edit {
+  return makeEdit(look, 'money', ({ buying }) => void (buying.planned = castDraft(planned)))
 }

@@ -1,5 +1,5 @@
 import { castDraft } from 'immer'
-import { makeEdit, type Edit } from '../edit.js'
+import { applyEdit, makeEdit, replaceEdit, type Edit } from '../edit.js'
 import type { Look } from '../look.js'
 import type { Claim } from '../money.js'
 import type { Offer, Piece } from '../piece.js'
@@ -16,4 +16,12 @@ export function bringIn(look: Look, news: { readonly pieces: readonly Piece[]; r
 function merged<Item extends { readonly id: string }>(old: readonly Item[], fresh: readonly Item[]): Item[] {
   const byId = new Map(fresh.map((item) => [item.id, item]))
   return [...old.filter((item) => !byId.has(item.id)), ...fresh]
+}
+
+/** Something a shop sells taken into the look with its offers, and used there at once where one says how: one step, which undo takes back whole. */
+export function takeIn(look: Look, article: { readonly piece: Piece; readonly offers: readonly Offer[] }, use?: (look: Look, pieceId: string) => Edit): Edit {
+  const { piece, offers } = article
+  const known = look.pieces.some((one) => one.id === piece.id)
+  const carried: Look = { ...look, pieces: known ? look.pieces : [...look.pieces, piece], offers: merged(look.offers, offers) }
+  return replaceEdit(look, 'cupboard', use ? applyEdit(carried, use(carried, piece.id)) : carried)
 }

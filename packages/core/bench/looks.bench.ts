@@ -1,0 +1,30 @@
+import { composeLooks, composeMiddles, createAssessor, type Look, type WholeLook } from '@hestiad/core'
+import { medianMs, type BenchLine } from './benchLine.js'
+import { stocked } from './stocked.js'
+
+/** Whole looks for ten guests from a cupboard of 800 pieces and 1,500 offers. */
+export function looksBenches(): BenchLine[] {
+  const look = stocked({ guests: 10, owned: 800, offers: 1500 })
+  const middle = medianMs(1, () => composeMiddles(look, { patterns: ['run'], from: 'few-new', want: 1, seed: 1 }))
+  let found: readonly WholeLook[] = []
+  const first: number[] = []
+  const five = medianMs(1, () => {
+    const start = performance.now()
+    const onProgress = (_: number, __: number, now: readonly WholeLook[]) => {
+      if (now.length === 1 && first.length === 0) first.push(performance.now() - start)
+      return true
+    }
+    found = composeLooks(look, { from: 'few-new', want: 5, seed: 1, onProgress })
+  })
+  const stops = found.filter((one) =>
+    createAssessor()
+      .measure(one.look as Look)
+      .findings.some((finding) => finding.severity === 'stop')
+  ).length
+  const baseline = 'one run composed alone on the same look'
+  return [
+    { name: 'looks-first', value: first[0] ?? NaN, unit: 'ms', baseline, ratio: (first[0] ?? NaN) / middle },
+    { name: 'looks-five', value: five, unit: 'ms', baseline, ratio: five / middle },
+    { name: 'looks-stops', value: stops, unit: 'looks', baseline: 'looks found', ratio: stops / found.length }
+  ]
+}

@@ -1,0 +1,210 @@
+import type { Look } from '../design/look.js'
+import type { Piece } from '../design/piece.js'
+import { usedIds } from '../design/pieceUses.js'
+import { metals } from '../reference/materials.js'
+import { chromaOf, colorDistance, hueApart, hueOf } from '../color/colorWords.js'
+import { deltaE00, labOf } from '../color/differences.js'
+import { visibleColors, type SeenPart, type VisibleColors } from './visibleColors.js'
+
+/** Colors of a table that read as one. */
+export interface ColorGroup {
+  /** The color seen most of them. */
+  readonly color: string
+  readonly role: 'base' | 'support' | 'accent'
+  readonly share: number
+  /** Things in it: each plate, napkin and piece is one. */
+  readonly things: number
+  readonly inMiddle: number
+  readonly parts: readonly SeenPart[]
+  readonly lightness: number
+  readonly chroma: number
+  readonly undertone: 'warm' | 'cool' | 'neutral'
+}
+
+/** What is noticed of the colors, with its numbers. */
+export type ColorNote =
+  /** An accent met in too few places; a piece of the cupboard that would bring it once more, or null. */
+  | { readonly kind: 'lone'; readonly color: string; readonly things: number; readonly byPieceId: string | null }
+  /** Hardly told from what it lies on: CIEDE2000. */
+  | { readonly kind: 'lost'; readonly pieceId: string; readonly onPieceId: string | null; readonly deltaE: number }
+  | { readonly kind: 'dark'; readonly lightness: number }
+  | { readonly kind: 'even'; readonly spread: number }
+  | { readonly kind: 'many'; readonly hues: number }
+  /** Hues that are near and not the same. */
+  | { readonly kind: 'quarrel'; readonly a: string; readonly b: string; readonly deltaE: number }
+  | { readonly kind: 'whites'; readonly warm: string; readonly cool: string }
+  | { readonly kind: 'metals'; readonly materials: readonly string[] }
+
+export interface ColorFigures {
+  readonly seen: VisibleColors
+  readonly groups: readonly ColorGroup[]
+  readonly notes: readonly ColorNote[]
+  /** Lightness L* of the table as a whole, weighted by what is seen, and how far it spreads. */
+  readonly lightness: number
+  readonly spread: number
+  /** Share of what is seen that has no color to speak of. */
+  readonly neutralShare: number
+}
+
+/** Bounds of our own, but for the least difference: about 2.3 is just noticed; common practice. */
+const SAME = 0.065
+const HUE = 0.045
+const ACCENT_MOST = 0.14
+const ACCENT_PLACES = 3
+const ANSWERS = 0.13
+const LOST_E = 5
+/** A rim that stands out so much parts a plate from what it lies on. */
+const RIM_E = 15
+const DARK_L = 38
+const EVEN_L = 6
+const HUES_MOST = 3
+const WHITE_L = 86
+const WHITE_APART = 7
+const WHITE_SEEN = 0.01
+/** A white is cool below this b*. Only colors seen so much quarrel: fruit and flowers are mixed by nature. */
+const COOL_B = 1.5
+const QUARREL_SEEN = 0.02
+
+/** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. */
+export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
+  const seen = visibleColors(look, cellsLong)
+  const groups = groupsOf(seen.parts)
+  const mean = groups.reduce((sum, group) => sum + group.share * group.lightness, 0)
+  const spread = Math.sqrt(groups.reduce((sum, group) => sum + group.share * (group.lightness - mean) ** 2, 0))
+  return {
+    seen,
+    groups,
+    notes: notesOf(look, groups, mean, spread),
+    lightness: mean,
+    spread,
+    neutralShare: groups.reduce((sum, group) => sum + (group.chroma < HUE ? group.share : 0), 0)
+  }
+}
+
+function groupsOf(parts: readonly SeenPart[]): ColorGroup[] {
+  const groups: SeenPart[][] = []
+  for (const part of [...parts].filter((one) => one.share > 0).sort((a, b) => b.share - a.share)) {
+    const group = groups.find(([first]) => colorDistance(first!.color, part.color) < SAME)
+    if (group) group.push(part)
+    else groups.push([part])
+  }
+  const shares = groups.map((group) => group.reduce((sum, part) => sum + part.share, 0))
+  const largest = Math.max(0, ...shares)
+  return groups
+    .map((group, i): ColorGroup => {
+      const { color } = group[0]!
+      const share = shares[i]!
+      const chroma = chromaOf(color)
+      const count = (of: readonly SeenPart[]) => of.reduce((sum, part) => sum + part.count, 0)
+      return {
+        color,
+        role: share === largest ? 'base' : chroma >= HUE && share <= ACCENT_MOST ? 'accent' : 'support',
+        share,
+        things: count(group),
+        inMiddle: count(group.filter((part) => part.where === 'middle')),
+        parts: group,
+        lightness: labOf(color).l,
+        chroma,
+        undertone: undertoneOf(color)
+      }
+    })
+    .sort((a, b) => b.share - a.share)
+}
+
+/** Whether a color leans to yellow and red or to blue. Our own starting value. */
+function undertoneOf(color: string): ColorGroup['undertone'] {
+  const { a, b } = labOf(color)
+  const lean = b + 0.4 * a
+  return lean > 2.5 ? 'warm' : lean < -2.5 ? 'cool' : 'neutral'
+}
+
+const isLeaf = (color: string) => {
+  const hue = hueOf(color)
+  return hue > 100 && hue < 175
+}
+
+function notesOf(look: Look, groups: readonly ColorGroup[], mean: number, spread: number): ColorNote[] {
+  const hues = groups.filter((group) => group.chroma >= HUE && !isLeaf(group.color) && group.parts[0]?.where !== 'table')
+  const painted = hues.filter((group) => !isMetalOnly(look, group))
+  const accents = painted.filter((group) => group.role === 'accent')
+  const notes: ColorNote[] = []
+  for (const group of accents)
+    if (metIn(group, painted) < ACCENT_PLACES)
+      notes.push({ kind: 'lone', color: group.color, things: metIn(group, painted), byPieceId: bringing(look, group.color) })
+  notes.push(...lostOf(look))
+  if (groups.length > 0 && mean < DARK_L) notes.push({ kind: 'dark', lightness: mean })
+  if (groups.length > 1 && spread < EVEN_L) notes.push({ kind: 'even', spread })
+  const apart = distinctHues(painted)
+  if (apart > HUES_MOST) notes.push({ kind: 'many', hues: apart })
+  const wide = painted.filter((group) => group.share >= QUARREL_SEEN)
+  for (const [i, a] of wide.entries())
+    for (const b of wide.slice(i + 1)) {
+      const deltaE = deltaE00(a.color, b.color)
+      if (hueApart(a.color, b.color) < 30 && deltaE < 16 && Math.abs(a.lightness - b.lightness) < 14)
+        notes.push({ kind: 'quarrel', a: a.color, b: b.color, deltaE })
+    }
+  const whites = groups
+    .flatMap((group) => group.parts)
+    .filter((part) => part.share >= WHITE_SEEN && labOf(part.color).l >= WHITE_L && chromaOf(part.color) < HUE)
+    .sort((a, b) => labOf(a.color).b - labOf(b.color).b)
+  const [cool, warm] = [whites[0], whites[whites.length - 1]]
+  if (warm && cool && labOf(cool.color).b < COOL_B && labOf(warm.color).b - labOf(cool.color).b > WHITE_APART)
+    notes.push({ kind: 'whites', warm: warm.color, cool: cool.color })
+  const materials = [
+    ...new Set(groups.flatMap((group) => group.parts.flatMap((part) => look.pieces.find((piece) => piece.id === part.pieceId)?.material ?? [])))
+  ]
+  const shining = materials.filter((material) => metals.has(material))
+  if (shining.length > 1) notes.push({ kind: 'metals', materials: shining })
+  return notes
+}
+
+/** Things in a color or one so near that it answers it, as the composer has it. */
+function metIn(group: ColorGroup, hues: readonly ColorGroup[]): number {
+  return hues.filter((one) => colorDistance(one.color, group.color) < ANSWERS).reduce((sum, one) => sum + one.things, 0)
+}
+
+/** Whether it is the metal that is seen: what a metal bowl holds has a color of its own. */
+function isMetalOnly(look: Look, group: ColorGroup): boolean {
+  const isMetal = (piece: Piece | undefined) => piece !== undefined && metals.has(piece.material) && piece.kind !== 'ornament'
+  return group.parts.every((part) => isMetal(look.pieces.find((piece) => piece.id === part.pieceId)))
+}
+
+/** Hues counted so that shades of one are one. */
+function distinctHues(groups: readonly ColorGroup[]): number {
+  const told: string[] = []
+  for (const { color } of groups) if (!told.some((other) => hueApart(other, color) < 35)) told.push(color)
+  return told.length
+}
+
+/** A piece the house has and the look does not use, nearest to a color. */
+function bringing(look: Look, color: string): string | null {
+  const used = usedIds(look)
+  const [best] = look.pieces
+    .filter((piece) => piece.owned > 0 && !used.has(piece.id) && ['vessel', 'ornament', 'candle', 'napkin', 'runner', 'stem', 'holder'].includes(piece.kind))
+    .map((piece) => ({ id: piece.id, off: colorDistance(piece.color, color) }))
+    .sort((a, b) => a.off - b.off)
+  return best && best.off < 2 * SAME ? best.id : null
+}
+
+/** Plates, napkins and runners against what they lie on. */
+function lostOf(look: Look): ColorNote[] {
+  const byId = new Map(look.pieces.map((piece) => [piece.id, piece]))
+  const { setting, linens, table } = look
+  const cloth = byId.get(linens.clothId ?? '')
+  const stack = setting.plateIds.flatMap((id) => byId.get(id) ?? [])
+  const top = stack[stack.length - 1]
+  const napkin = setting.napkin?.place === 'on-plate' ? byId.get(setting.napkin.pieceId) : undefined
+  const mat = byId.get(linens.matId ?? '')
+  const ground = mat ?? cloth
+  const pairs: [Piece | undefined, Piece | undefined, string][] = [
+    [byId.get(linens.runner?.pieceId ?? ''), cloth, cloth?.color ?? table.color],
+    [stack[0], ground, ground?.color ?? table.color],
+    [napkin, top, top?.color ?? table.color]
+  ]
+  return pairs.flatMap(([piece, on, color]) => {
+    if (!piece) return []
+    const deltaE = deltaE00(piece.color, color)
+    const rim = piece.kind === 'plate' && deltaE00(piece.accent, color) > RIM_E
+    return deltaE < LOST_E && !rim ? [{ kind: 'lost' as const, pieceId: piece.id, onPieceId: on?.id ?? null, deltaE }] : []
+  })
+}

@@ -1,0 +1,64 @@
+import { gapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
+import type { Point } from '../geometry/point.js'
+
+/** A cell that is off the table; parts are numbered below it. */
+export const OFF = 255
+
+/** A tabletop in square cells, painted in the order things lie on one another. */
+export interface Raster {
+  /** Edge of a cell, the cells in a row, the corner of the first, millimeters. */
+  readonly cellMm: number
+  readonly columns: number
+  readonly fromX: number
+  readonly fromY: number
+  /** For each cell the number of what is seen in it, `OFF` off the table. */
+  readonly cells: Uint8Array
+}
+
+/** Which part a cell of a shape shows, by its middle and its number; null leaves what is there. */
+export type PartOfCell = (at: Point, cell: number) => number | null
+
+/** The bare tabletop as part 0, so many cells long. */
+export function tableRaster(outline: Outline, cellsLong: number): Raster {
+  const [halfX, halfY] = [halfLengthMm(outline), outline.halfWidthMm]
+  const cellMm = (2 * halfX) / cellsLong
+  const rows = Math.ceil((2 * halfY) / cellMm)
+  const raster = { cellMm, columns: cellsLong, fromX: -halfX, fromY: -halfY, cells: new Uint8Array(cellsLong * rows) }
+  for (let cell = 0; cell < raster.cells.length; cell++) if (!contains(outline, middleOf(raster, cell))) raster.cells[cell] = OFF
+  return raster
+}
+
+function middleOf({ cellMm, columns, fromX, fromY }: Raster, cell: number): Point {
+  return { x: fromX + ((cell % columns) + 0.5) * cellMm, y: fromY + (Math.floor(cell / columns) + 0.5) * cellMm }
+}
+
+/** Paints the cells within an outline that lie on the table. */
+export function paintOutline(raster: Raster, outline: Outline, part: number): void {
+  for (let cell = 0; cell < raster.cells.length; cell++) if (raster.cells[cell] !== OFF && contains(outline, middleOf(raster, cell))) raster.cells[cell] = part
+}
+
+/** Paints the cells of a shape that lie on the table. */
+export function paintShape(raster: Raster, shape: Footprint, part: PartOfCell): void {
+  const { cellMm, columns, fromX, fromY, cells } = raster
+  const reach = reachMm(shape)
+  const within = (mm: number, most: number) => Math.min(most, Math.max(0, Math.floor(mm / cellMm)))
+  const [left, right] = [within(shape.x - reach - fromX, columns - 1), within(shape.x + reach - fromX, columns - 1)]
+  const rows = cells.length / columns
+  const [low, high] = [within(shape.y - reach - fromY, rows - 1), within(shape.y + reach - fromY, rows - 1)]
+  for (let row = low; row <= high; row++)
+    for (let column = left; column <= right; column++) {
+      const cell = row * columns + column
+      const at = middleOf(raster, cell)
+      if (cells[cell] === OFF || gapMm(shape, at) > 0) continue
+      cells[cell] = part(at, cell) ?? cells[cell]!
+    }
+}
+
+/** A lot from 0 to 1 by a cell's number alone: the same each time. */
+export function lotOf(cell: number): number {
+  let x = (cell + 1) * 2654435761
+  x = Math.imul(x ^ (x >>> 15), 2246822519)
+  x = Math.imul(x ^ (x >>> 13), 3266489917)
+  return ((x ^ (x >>> 16)) >>> 0) / 4294967296
+}

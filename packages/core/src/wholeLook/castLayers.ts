@@ -1,0 +1,65 @@
+import type { Look } from '../design/look.js'
+import type { Cloth } from '../design/piece.js'
+import { clothFit } from '../linens/clothFit.js'
+import { seatPlan } from '../seating/seatPlan.js'
+import { kinshipOf } from './kinship.js'
+import type { LayerCast } from './layerCast.js'
+import { layerOptions, type LayerOptions } from './layerOptions.js'
+import { suitsDirection } from './suitsDirection.js'
+import { waresOf, type Wares } from './wares.js'
+import type { Direction, WholeLookOptions } from './wholeLook.js'
+
+/** A cloth that hangs off what its style asks loses by so much. Our own starting value. */
+const OFF_MM = 110
+
+/** All casts of the layers that can be had for every guest, none of them judged by a direction yet. */
+export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
+  const wares = waresOf(look, options)
+  const { outline } = seatPlan(look)
+  const hangs = new Map<Cloth, number>()
+  const hangOf = (cloth: Cloth | null) => {
+    if (!cloth) return 1
+    const known = hangs.get(cloth) ?? Math.exp(-clothFit(look, outline, cloth).offMm / OFF_MM)
+    hangs.set(cloth, known)
+    return known
+  }
+  return combined(layerOptions(look, wares, new Set(options.keep))).map((cast) => ({
+    ...cast,
+    kinship: kinshipOf(look, cast) * hangOf(cast.cloth),
+    costCents: costOf(cast, wares, Math.max(1, look.guests.length))
+  }))
+}
+
+type Uncosted = Omit<LayerCast, 'kinship' | 'costCents'>
+
+function combined({ cloths, runners, stacks, napkins, glasses, flatware }: LayerOptions): Uncosted[] {
+  const with_ = <A extends object, K extends string, B>(list: readonly A[], name: K, values: readonly B[]) =>
+    list.flatMap((one) => values.map((value) => ({ ...one, [name]: value }) as A & Record<K, B>))
+  const linens = with_(with_([{}], 'cloth', cloths), 'runner', runners)
+  const laid = linens.flatMap((one) => stacks.map((stack) => ({ ...one, ...stack })))
+  return with_(with_(with_(laid, 'napkin', napkins), 'glasses', glasses), 'flatware', flatware)
+}
+
+function costOf({ cloth, runner, charger, dinner, upper, napkin, glasses }: Uncosted, wares: Wares, guests: number): number {
+  const sum = (pieces: readonly ({ readonly id: string } | null)[], count: number) =>
+    pieces.reduce((cents, piece) => cents + (piece ? (wares.costCents(piece.id, count) ?? 0) : 0), 0)
+  return sum([charger, dinner, ...upper, napkin, ...glasses], guests) + sum([cloth, runner], 1)
+}
+
+/** The casts that suit a direction and the money best first. `newness` lowers those too like what was chosen before. */
+export function bestCasts(
+  look: Look,
+  casts: readonly LayerCast[],
+  direction: Direction,
+  workingCents: number,
+  newness: (cast: LayerCast) => number,
+  most: number
+): LayerCast[] {
+  const worth = (cast: LayerCast) =>
+    cast.kinship * suitsDirection(direction, look, cast) * Math.exp(-cast.costCents / Math.max(1, workingCents)) * newness(cast)
+  return casts
+    .map((cast) => ({ cast, worth: worth(cast) }))
+    .sort((a, b) => b.worth - a.worth)
+    .slice(0, most)
+    .map(({ cast }) => cast)
+}

@@ -1,0 +1,220 @@
+import { createAssessor, type Assessor } from '../assess/assess.js'
+import { composeMiddles } from '../composer/compose.js'
+import type { Idea, Refusal } from '../composer/idea.js'
+import { patternNames, type Look, type PatternName } from '../design/look.js'
+import { isStanding, type Piece } from '../design/piece.js'
+import { usedIds } from '../design/pieceUses.js'
+import { colorFigures } from '../palette/colorFigures.js'
+import { bestCasts, layerCasts } from './castLayers.js'
+import type { LayerCast } from './layerCast.js'
+import { layLayers } from './layLayers.js'
+import { lookFigures } from './lookFigures.js'
+import { mendLook } from './mendLook.js'
+import { suitsDirection } from './suitsDirection.js'
+import { whyLayers } from './whyLayers.js'
+import { directions, type Direction, type Layer, type WholeLook, type WholeLookOptions } from './wholeLook.js'
+
+/** Patterns that carry a direction, the likeliest first; common practice, no source. */
+const patternsOf: Readonly<Record<Direction, readonly PatternName[]>> = {
+  tonal: ['flanked', 'open-middle', 'run', 'one-focus'],
+  accent: ['one-focus', 'run', 'bud-vases', 'flanked'],
+  contrast: ['run', 'open-middle', 'flanked', 'gathered-tray'],
+  natural: ['garland', 'patch', 'gathered-tray', 'edible-board'],
+  colorful: ['bud-vases', 'scatter', 'patch', 'one-focus']
+}
+/** Of a direction so many casts are laid whole. Effort of the middle beside the usual. */
+const CASTS_LAID = 2
+const CASTS_JUDGED = 12
+const CASTS_TRIED = 4
+const EFFORT = 0.5
+/** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
+const again = { napkin: 0.7, runner: 0.82, cloth: 0.85, charger: 0.9, dinner: 0.92, none: 0.94, hero: 0.76, pattern: 0.7 } as const
+const OVER_BUDGET = 0.6
+const STOP = 0.75
+const WARN = 0.95
+const NO_MIDDLE = 0.4
+/** Layers that suit a direction less than this do not show it, and it is said. Our own starting value. */
+const FOLLOWED = 0.5
+const PALETTE_CELLS = 140
+const MOST_COLORS = 7
+
+/**
+ * Lays whole tables from a look's brief, cupboard and money: linens, plates, glasses, flatware and napkin cast together by a direction, the middle
+ * composed on them, then mended. Looks differ in direction, and as far as the cupboard lets them in napkin, cloth, hero and pattern. What is kept
+ * stays; what cannot be met is left as findings and told. Same look and options, same looks; the look is not written.
+ */
+export function composeLooks(look: Look, options: WholeLookOptions): WholeLook[] {
+  const assessor = createAssessor()
+  const task: Task = { look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, found: [] }
+  const casts = layerCasts(look, options)
+  const { workingCents } = assessor.measure(look).figures.money
+  const shown: ReadonlySet<string>[] = (options.earlier ?? []).map((one) => new Set(one.pieceIds))
+  for (let i = 0; i < options.want; i++) {
+    if (options.onProgress?.(i, options.want, task.found) === false) break
+    const direction = directions[(i + options.seed - 1) % directions.length]!
+    const best = bestCasts(look, casts, direction, workingCents, (cast) => newness(cast, shown), CASTS_JUDGED)
+    const laid: WholeLook[] = []
+    for (const cast of varied(best)) {
+      if (laid.filter((whole) => whole.figures.middleScore !== null).length === CASTS_LAID) break
+      laid.push(affordable(task, cast, direction))
+    }
+    const [next] = laid.sort((a, b) => b.score - a.score)
+    if (!next) continue
+    task.found.push({ ...next, palette: paletteOf(next.look) })
+    shown.push(new Set(next.choices.map((choice) => choice.pieceId)))
+  }
+  options.onProgress?.(options.want, options.want, task.found)
+  return task.found
+}
+
+/** What is composed for, and what was found of it so far. */
+interface Task {
+  readonly look: Look
+  /** The look with what of the shops may be laid. */
+  readonly offered: Look
+  readonly options: WholeLookOptions
+  readonly keep: ReadonlySet<Layer>
+  readonly assessor: Assessor
+  readonly found: WholeLook[]
+}
+
+/** Casts that differ in napkin, cloth or charger, the best first. */
+function varied(best: readonly LayerCast[]): LayerCast[] {
+  const list: LayerCast[] = []
+  for (const cast of best) {
+    if (list.length === CASTS_TRIED) break
+    if (list.every((one) => one.napkin !== cast.napkin || one.cloth !== cast.cloth || one.charger !== cast.charger)) list.push(cast)
+  }
+  return list
+}
+
+/** How little of a cast was in the looks shown before it, 0 to 1. */
+function newness(cast: LayerCast, shown: readonly ReadonlySet<string>[]): number {
+  const layer = (part: 'napkin' | 'runner' | 'cloth' | 'charger' | 'dinner', ids: ReadonlySet<string>) => {
+    const piece = cast[part]
+    return piece === null ? again.none : ids.has(piece.id) ? again[part] : 1
+  }
+  return shown.reduce(
+    (share, ids) => share * layer('napkin', ids) * layer('runner', ids) * layer('cloth', ids) * layer('charger', ids) * layer('dinner', ids),
+    1
+  )
+}
+
+/** Laid with what may be bought, or where that goes over the money or finds no middle with a middle of what is owned. */
+function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLook {
+  const whole = layWhole(task, cast, direction, task.options.from)
+  const isGood = whole.figures.leftCents >= 0 && (whole.figures.middleScore !== null || task.look.guests.length === 0)
+  if (isGood || task.options.from === 'owned') return whole
+  const owned = layWhole(task, cast, direction, 'owned')
+  return owned.score > whole.score ? { ...owned, spared: true } : whole
+}
+
+/** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
+function layWhole(
+  { look, offered, options, keep, assessor, found }: Task,
+  cast: LayerCast,
+  direction: Direction,
+  middleFrom: WholeLookOptions['from']
+): WholeLook {
+  const layered = layLayers(offered, cast, direction, keep)
+  const { idea, refusals } = keep.has('middle') ? nothingAsked : middleFor(layered, direction, { ...options, from: middleFrom }, found)
+  const composed = idea ? { ...layered, centerpiece: idea.centerpiece, school: { ...layered.school, pattern: idea.pattern } } : layered
+  const mended = pruned(look, mendLook(composed, assessor, keep))
+  const measured = assessor.measure(mended)
+  const figures = lookFigures(measured)
+  const suits = suitsDirection(direction, look, cast)
+  const castScore = cast.kinship * suits
+  const left = STOP ** figures.stops * WARN ** figures.warns * (figures.leftCents < 0 ? OVER_BUDGET : 1)
+  return {
+    direction,
+    look: mended,
+    pattern: idea?.pattern ?? mended.school.pattern,
+    heroId: idea ? heroIdOf(idea) : null,
+    choices: whyLayers(look, cast, direction, keep),
+    palette: [],
+    score: Math.sqrt(castScore * (figures.middleScore ?? NO_MIDDLE)) * left,
+    castScore,
+    followed: suits >= FOLLOWED,
+    leaves: measured.findings.filter((finding) => finding.severity !== 'note'),
+    spared: false,
+    refusals,
+    figures
+  }
+}
+
+const nothingAsked: { readonly idea?: Idea; readonly refusals: readonly Refusal[] } = { refusals: [] }
+
+/** The look with what the shops sell beside its own offers, and their pieces for a middle, as far as things may be bought. */
+function withOffers(look: Look, { from, shelf }: WholeLookOptions): Look {
+  if (from === 'owned' || !shelf) return look
+  const known = new Set(look.pieces.map((piece) => piece.id))
+  const offered = new Set(look.offers.map((offer) => offer.id))
+  return {
+    ...look,
+    pieces: [...look.pieces, ...shelf.pieces.filter((piece) => !known.has(piece.id) && forMiddle(piece, from))],
+    offers: [...look.offers, ...shelf.offers.filter((offer) => !offered.has(offer.id))]
+  }
+}
+
+function forMiddle(piece: Piece, from: WholeLookOptions['from']): boolean {
+  const wilts = piece.kind === 'stem' || piece.kind === 'candle' || piece.material === 'fruit'
+  return wilts || (from === 'all-new' && isStanding(piece))
+}
+
+/** What came along from the shelf and is not laid goes again, with its offers. */
+function pruned(before: Look, after: Look): Look {
+  const used = usedIds(after)
+  const known = new Set(before.pieces.map((piece) => piece.id))
+  const offered = new Set(before.offers.map((offer) => offer.id))
+  return {
+    ...after,
+    pieces: after.pieces.filter((piece) => known.has(piece.id) || used.has(piece.id)),
+    offers: after.offers.filter((offer) => offered.has(offer.id) || used.has(offer.pieceId))
+  }
+}
+
+/** Patterns with a base of their own, which on a round table would lie askew to its runner. */
+const lies: ReadonlySet<PatternName> = new Set<PatternName>(['garland', 'run'])
+const isRoundWithRunner = ({ table, linens }: Look) => (table.shape.kind === 'round' || table.shape.kind === 'square') && linens.runner !== null
+
+/** A middle good enough not to repeat a hero of an earlier look. */
+const GOOD = 0.9
+
+/** The middle that suits best: patterns of the direction first, all others where none of those can be laid; with another hero than before where that is good. */
+function middleFor(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): { idea?: Idea; refusals: readonly Refusal[] } {
+  const refusals: Refusal[] = []
+  const first = patternsOf[direction].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
+  const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))]
+  for (const patterns of [first.slice(0, 2), first.slice(2), patternNames.filter((name) => !first.includes(name))]) {
+    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, { ...options, without: [...(options.without ?? []), ...heroes] }, found) : undefined
+    if (fresh?.idea && fresh.idea.score.total >= GOOD) return { idea: fresh.idea, refusals }
+    const { idea, composed } = bestMiddle(look, patterns, options, found)
+    refusals.push(...composed.refusals)
+    if (idea) return { idea, refusals }
+  }
+  return { refusals }
+}
+
+function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[]) {
+  const { from, seed, without = [], together = [], wishLight = false } = options
+  const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight })
+  const before = shownBefore(options, found)
+  const worth = (idea: Idea) =>
+    idea.score.total *
+    (before.some((one) => one.pattern === idea.pattern) ? again.pattern : 1) *
+    (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1) *
+    (idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap') ? OVER_BUDGET : 1)
+  return { composed, idea: [...composed.ideas].sort((a, b) => worth(b) - worth(a))[0] }
+}
+
+/** Looks these are to differ from. */
+const shownBefore = ({ earlier = [] }: WholeLookOptions, found: readonly WholeLook[]) => [...earlier, ...found]
+
+const heroIdOf = ({ cast }: Idea) => cast.heroId ?? cast.supportId
+
+/** Colors by what is seen of them; fewer cells than a page draws are enough to order them. */
+function paletteOf(look: Look): string[] {
+  return colorFigures(look, PALETTE_CELLS)
+    .groups.slice(0, MOST_COLORS)
+    .map((group) => group.color)
+}

@@ -1,0 +1,121 @@
+import { colorDistance } from '../color/colorWords.js'
+import type { Look } from '../design/look.js'
+import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/piece.js'
+import { halfLengthMm } from '../geometry/outline.js'
+import { clothFit } from '../linens/clothFit.js'
+import { glassesAsked } from '../menu/menuFindings.js'
+import { flatwareFor } from '../placing/flatwareFor.js'
+import { seatPlan } from '../seating/seatPlan.js'
+import { flatwarePatterns } from '../settings/flatwarePatterns.js'
+import type { LayerCast } from './layerCast.js'
+import type { Wares } from './wares.js'
+import type { Layer } from './wholeLook.js'
+
+export type Stack = Pick<LayerCast, 'charger' | 'dinner' | 'upper'>
+
+/** What may be tried for each layer; none of an empty list, so that there always is something to try. */
+export interface LayerOptions {
+  readonly cloths: readonly (Cloth | null)[]
+  readonly runners: readonly (Runner | null)[]
+  readonly stacks: readonly Stack[]
+  readonly napkins: readonly (Napkin | null)[]
+  readonly glasses: readonly (readonly Glass[])[]
+  readonly flatware: readonly (readonly Flatware[])[]
+}
+
+/** So many of a layer are tried together; the product stays near ten thousand. */
+const MOST = { cloth: 4, runner: 4, dinner: 5, charger: 3, napkin: 8, glasses: 4, flatware: 3 } as const
+/** A runner hangs over the ends no further than this, or covers at least this share of the table: our own starting values. */
+const RUNNER_OVER_MM = 330
+const RUNNER_SHORT = 0.55
+/** A cloth that hangs further than this from what its style asks is not laid. Our own starting value. */
+const MOST_OFF_MM = 90
+/** A charger shows so much all round. Our own starting value. */
+const CHARGER_SHOWS_MM = 10
+
+/** The few best of each layer that can be had for everybody, or what is laid now where that is kept. */
+export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>): LayerOptions {
+  const count = Math.max(1, look.guests.length)
+  const laid = new Map(look.pieces.map((piece) => [piece.id, piece]))
+  const one = <P>(id: string | null | undefined) => (laid.get(id ?? '') as P | undefined) ?? null
+  const all = <P>(ids: readonly string[]) => ids.flatMap((id) => (laid.get(id) as P | undefined) ?? [])
+  const { linens, setting } = look
+  return {
+    cloths: keep.has('linens') ? [one<Cloth>(linens.clothId)] : [null, ...hanging(look, wares)],
+    runners: keep.has('linens') ? [one<Runner>(linens.runner?.pieceId)] : [null, ...reaching(look, wares)],
+    stacks: keep.has('plates') ? [stackOf(all<Plate>(setting.plateIds))] : orElse(plateStacks(look, wares.enough('plate', count)), stackOf([])),
+    napkins: keep.has('napkins') ? [one<Napkin>(setting.napkin?.pieceId)] : orElse(wares.enough('napkin', count).slice(0, MOST.napkin), null),
+    glasses: keep.has('glasses') ? [all<Glass>(setting.glassIds)] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
+    flatware: keep.has('flatware') ? [all<Flatware>(setting.flatwareIds)] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
+  }
+}
+
+const orElse = <T>(list: readonly T[], otherwise: T): readonly T[] => (list.length > 0 ? list : [otherwise])
+
+function stackOf(plates: readonly Plate[]): Stack {
+  const dinner = plates.find((plate) => plate.role === 'dinner') ?? null
+  const charger = plates.find((plate) => plate.role === 'charger') ?? null
+  return { charger, dinner, upper: plates.filter((plate) => plate !== charger && plate !== dinner) }
+}
+
+/** Cloths by how they hang here. */
+function hanging(look: Look, wares: Wares): Cloth[] {
+  const { outline } = seatPlan(look)
+  return wares
+    .enough('cloth', 1)
+    .map((cloth) => ({ cloth, off: clothFit(look, outline, cloth).offMm }))
+    .filter(({ off }) => off < MOST_OFF_MM)
+    .sort((a, b) => a.off - b.off)
+    .slice(0, MOST.cloth)
+    .map(({ cloth }) => cloth)
+}
+
+/** Runners that end on the table with some of it bare, or hang a little. */
+function reaching(look: Look, wares: Wares): Runner[] {
+  const lengthMm = 2 * halfLengthMm(seatPlan(look).outline)
+  const fits = (runner: Runner) => runner.lengthMm >= RUNNER_SHORT * lengthMm && runner.lengthMm <= lengthMm + 2 * RUNNER_OVER_MM
+  return wares
+    .enough('runner', 1)
+    .filter((runner) => fits(runner) && runner.flaws.length === 0)
+    .slice(0, MOST.runner)
+}
+
+/** A dinner plate with what the courses put on it, with and without a charger. */
+function plateStacks(look: Look, plates: readonly Plate[]): Stack[] {
+  const of = (role: Plate['role']) => plates.filter((plate) => plate.role === role)
+  const roles = (['salad', 'soup'] as const).filter((course) => look.occasion.courses.includes(course)).map((course) => (course === 'soup' ? 'bowl' : course))
+  return of('dinner')
+    .slice(0, MOST.dinner)
+    .flatMap((dinner) => {
+      const smaller = (role: Plate['role']) => of(role).filter((plate) => plate.diameterMm < dinner.diameterMm)
+      const upper = roles.flatMap((role) => smaller(role).sort((a, b) => apart(a, dinner) - apart(b, dinner))[0] ?? [])
+      const chargers = of('charger').filter((charger) => charger.diameterMm > dinner.diameterMm + 2 * CHARGER_SHOWS_MM)
+      return [null, ...chargers.slice(0, MOST.charger)].map((charger) => ({ charger, dinner, upper }))
+    })
+}
+
+/** Of one family: by color and material; sizes differ by what plates are for. */
+const apart = (a: Plate, b: Plate) => colorDistance(a.color, b.color) + (a.material === b.material ? 0 : 0.1)
+
+/** A glass for water and for each drink poured, of one color as far as there is. */
+function glassFamilies(look: Look, glasses: readonly Glass[]): Glass[][] {
+  const serves = (glass: Glass, role: Glass['role']) => glass.role === role || (look.menu.oneGlass && role === 'red' && glass.role === 'white')
+  const others = glassesAsked(look.menu).filter((role) => role !== 'water')
+  return glasses
+    .filter((glass) => glass.role === 'water')
+    .slice(0, MOST.glasses)
+    .map((water) => {
+      const near = (glass: Glass) => colorDistance(glass.color, water.color)
+      return [water, ...others.flatMap((role) => glasses.filter((glass) => serves(glass, role)).sort((a, b) => near(a) - near(b))[0] ?? [])]
+    })
+}
+
+/** Patterns that have most of what the courses ask for. */
+function fullPatterns(look: Look, flatware: readonly Flatware[]): (readonly Flatware[])[] {
+  const { left, right, above, broughtIn } = flatwareFor(look.occasion.courses, look.setting.dessertAbove, look.menu)
+  const asked = new Set([...left, ...right, ...above, ...broughtIn])
+  const fullness = (pieces: readonly Flatware[]) => pieces.filter((piece) => asked.has(piece.role)).length
+  const patterns = flatwarePatterns(flatware).map(({ pieces }) => pieces)
+  const most = Math.max(1, ...patterns.map(fullness))
+  return patterns.filter((pieces) => fullness(pieces) === most).slice(0, MOST.flatware)
+}

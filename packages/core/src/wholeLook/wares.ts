@@ -1,0 +1,44 @@
+import type { Look } from '../design/look.js'
+import type { PieceKind, PieceOf } from '../design/piece.js'
+import { cheapestPacks } from '../money/cheapestPacks.js'
+import { offersByPiece } from '../money/offersByPiece.js'
+import type { WholeLookOptions } from './wholeLook.js'
+
+/** What a look may be laid with: owned and not claimed elsewhere, and what shops sell where they may be asked. */
+export interface Wares {
+  /** Pieces of a kind of which so many can be had, the cheapest first, then those there are more of. */
+  readonly enough: <K extends PieceKind>(kind: K, count: number) => PieceOf<K>[]
+  /** Cents for so many, owned ones first; null where so many cannot be had. */
+  readonly costCents: (pieceId: string, count: number) => number | null
+}
+
+export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions): Wares {
+  const mayBuy = from !== 'owned'
+  const left = new Set(without)
+  const own = new Set(look.pieces.map((piece) => piece.id))
+  const pieces = [...look.pieces, ...(mayBuy ? (shelf?.pieces ?? []) : []).filter((piece) => !own.has(piece.id))]
+  const offers = offersByPiece(mayBuy ? [...look.offers, ...(shelf?.offers ?? [])] : [])
+  const free = new Map(pieces.map((piece) => [piece.id, piece.owned]))
+  for (const { settled, pieceId, count } of look.claims) if (!settled) free.set(pieceId, Math.max(0, (free.get(pieceId) ?? 0) - count))
+  const known = new Map<string, number | null>()
+
+  function costCents(pieceId: string, count: number): number | null {
+    const key = `${count} ${pieceId}`
+    const earlier = known.get(key)
+    if (earlier !== undefined) return earlier
+    const mix = cheapestPacks(Math.max(0, count - (free.get(pieceId) ?? 0)), offers.get(pieceId) ?? [])
+    const cost = mix.uncovered > 0 ? null : mix.costCents
+    known.set(key, cost)
+    return cost
+  }
+
+  return {
+    costCents,
+    enough: (kind, count) =>
+      pieces
+        .filter(
+          (piece): piece is PieceOf<typeof kind> => piece.kind === kind && piece.of === null && !left.has(piece.id) && costCents(piece.id, count) !== null
+        )
+        .sort((a, b) => costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
+  }
+}

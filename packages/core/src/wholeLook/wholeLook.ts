@@ -1,0 +1,66 @@
+import type { BareFinding } from '../design/finding.js'
+import type { Look, PatternName } from '../design/look.js'
+import type { Offer, Piece } from '../design/piece.js'
+import type { Refusal } from '../composer/idea.js'
+import type { Source } from '../composer/stock.js'
+import type { LookFigures } from './lookFigures.js'
+
+/** Ideas a whole table can follow, each told by its colors and materials; common practice, no source. */
+export const directions = ['tonal', 'accent', 'contrast', 'natural', 'colorful'] as const
+export type Direction = (typeof directions)[number]
+
+/** Parts of a table that are chosen together, and may be kept as they are. */
+export const layers = ['linens', 'plates', 'napkins', 'glasses', 'flatware', 'middle'] as const
+export type Layer = (typeof layers)[number]
+
+export interface WholeLookOptions {
+  readonly from: Exclude<Source, 'placed'>
+  /** So many looks that differ. */
+  readonly want: number
+  readonly seed: number
+  /** Layers that stay as they are laid now. */
+  readonly keep?: readonly Layer[]
+  /** Ids of pieces not to be used. */
+  readonly without?: readonly string[]
+  /** Looks shown before, from which these are to differ. */
+  readonly earlier?: readonly { readonly pieceIds: readonly string[]; readonly heroId: string | null; readonly pattern: PatternName | null }[]
+  /** Groups of ids the stylist has said belong together. */
+  readonly together?: readonly (readonly string[])[]
+  /** What the shops sell, beside what the look carries. */
+  readonly shelf?: { readonly pieces: readonly Piece[]; readonly offers: readonly Offer[] }
+  /** Candles by daylight too. */
+  readonly wishLight?: boolean
+  /** Told after every look with what was found so far; false ends with that. */
+  readonly onProgress?: (done: number, of: number, found: readonly WholeLook[]) => boolean
+}
+
+/** Why a piece was chosen for a layer. */
+export interface LayerChoice {
+  readonly layer: Exclude<Layer, 'middle'>
+  readonly pieceId: string
+  readonly why: readonly ('owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'kept' | 'bought')[]
+}
+
+/** A complete table somebody could lay. */
+export interface WholeLook {
+  readonly direction: Direction
+  readonly look: Look
+  readonly pattern: PatternName | null
+  /** Id of the piece that leads the middle. */
+  readonly heroId: string | null
+  readonly choices: readonly LayerChoice[]
+  /** Colors by what is seen of them, the ground first. */
+  readonly palette: readonly string[]
+  /** 0 to 1: how its layers go together and with the direction, and how its middle keeps what eyes prefer. */
+  readonly score: number
+  readonly castScore: number
+  /** Whether its layers show the direction: what may be laid does not always have it. */
+  readonly followed: boolean
+  /** What is left to mend: stops and warnings. */
+  readonly leaves: readonly BareFinding[]
+  /** Its middle is of what is owned, because buying for it went over the money. */
+  readonly spared: boolean
+  /** Why there is nothing in the middle. */
+  readonly refusals: readonly Refusal[]
+  readonly figures: LookFigures
+}

@@ -1,0 +1,44 @@
+import { chromaOf, colorDistance } from '../color/colorWords.js'
+import type { Look } from '../design/look.js'
+import { metals } from '../reference/materials.js'
+import type { LayerCast } from './layerCast.js'
+import type { Direction, Layer, LayerChoice } from './wholeLook.js'
+
+/** Why each piece was chosen, from what was measured of it. */
+export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>): LayerChoice[] {
+  const count = look.guests.length
+  const ground = cast.cloth?.color ?? look.table.color
+  const top = cast.upper[cast.upper.length - 1] ?? cast.dinner
+  const had = (piece: { readonly owned: number }, asked = count) => (piece.owned >= asked ? ('owned' as const) : ('bought' as const))
+  const tone = (color: string) => (chromaOf(color) < 0.045 ? ('quiet' as const) : ('color' as const))
+  const isKept = (layer: Layer, why: LayerChoice['why']): LayerChoice['why'] => (keep.has(layer) ? ['kept'] : why)
+  const choices: LayerChoice[] = []
+  if (cast.cloth) choices.push({ layer: 'linens', pieceId: cast.cloth.id, why: isKept('linens', [had(cast.cloth, 1), 'hangs', tone(cast.cloth.color)]) })
+  if (cast.runner)
+    choices.push({
+      layer: 'linens',
+      pieceId: cast.runner.id,
+      why: isKept('linens', [had(cast.runner, 1), colorDistance(cast.runner.color, ground) > 0.1 ? 'ground' : 'quiet'])
+    })
+  for (const plate of [cast.charger, cast.dinner, ...cast.upper])
+    if (plate) {
+      const answers = plate === cast.charger && metals.has(plate.material) && plate.material === cast.flatware[0]?.material
+      choices.push({
+        layer: 'plates',
+        pieceId: plate.id,
+        why: isKept('plates', [had(plate), answers ? 'metal' : plate.material === cast.dinner?.material ? 'one-family' : tone(plate.color)])
+      })
+    }
+  if (cast.napkin) {
+    const seen = top ? colorDistance(cast.napkin.color, top.color) > 0.12 : false
+    choices.push({
+      layer: 'napkins',
+      pieceId: cast.napkin.id,
+      why: isKept('napkins', [had(cast.napkin), seen ? 'stands-out' : direction === 'natural' ? 'natural' : tone(cast.napkin.color)])
+    })
+  }
+  for (const glass of cast.glasses) choices.push({ layer: 'glasses', pieceId: glass.id, why: isKept('glasses', [had(glass), tone(glass.color)]) })
+  const [first] = cast.flatware
+  if (first) choices.push({ layer: 'flatware', pieceId: first.id, why: isKept('flatware', [had(first), 'one-family']) })
+  return choices
+}

@@ -1,0 +1,135 @@
+import { applyEdit, composeLooks, createAssessor, directions, layWholeLook, seededRandom, type Look, type WholeLook } from '@hestiad/core'
+import { validateLook } from '@hestiad/core/formats'
+import { describe, expect, it } from 'vitest'
+import { layerCasts } from '../src/wholeLook/castLayers.js'
+import type { LayerCast } from '../src/wholeLook/layerCast.js'
+import { suitsDirection } from '../src/wholeLook/suitsDirection.js'
+import { demoLook } from './support/looks.js'
+
+const options = { from: 'few-new', want: 5, seed: 1 } as const
+const withMoney = (look: Look, share: number): Look => ({ ...look, money: { ...look.money, totalCents: Math.round(look.money.totalCents * share) } })
+const plants = (whole: WholeLook) => {
+  const byId = new Map(whole.look.pieces.map((piece) => [piece.id, piece]))
+  return whole.look.centerpiece.flatMap((placed) => placed.arrangement?.stems.map((stem) => byId.get(stem.stemId)!) ?? [])
+}
+const codes = (whole: WholeLook) => whole.leaves.map((finding) => finding.code)
+
+describe.each(['pearl-anniversary', 'mending-circle', 'ferry-crew'])('whole looks for the demo’s %s', (name) => {
+  const look = demoLook(name)
+  const found = composeLooks(look, options)
+
+  it('are five of five directions, sound as files, and stop nobody', () => {
+    expect(found.map((one) => one.direction)).toEqual([...directions])
+    for (const one of found) {
+      expect(validateLook(one.look)).toMatchObject({ ok: true })
+      expect(one.leaves.filter((finding) => finding.severity === 'stop')).toEqual([])
+      expect(one.look.guests).toEqual(look.guests)
+      expect(one.look.table).toEqual(look.table)
+    }
+  })
+
+  it('differ from one another in two or more of napkin, cloth, runner, charger, hero and pattern', () => {
+    const traits = ({ look: laid, heroId, pattern }: WholeLook) => [
+      laid.setting.napkin?.pieceId,
+      laid.linens.clothId,
+      laid.linens.runner?.pieceId,
+      laid.setting.plateIds[0],
+      heroId,
+      pattern
+    ]
+    for (const [i, one] of found.entries())
+      for (const other of found.slice(i + 1)) {
+        const differ = traits(one).filter((trait, k) => trait !== traits(other)[k]).length
+        expect([one.direction, other.direction, differ >= 2]).toEqual([one.direction, other.direction, true])
+      }
+  })
+
+  it('come to the figures they tell, and laid into the look they are that look', () => {
+    for (const one of found) {
+      const laid = applyEdit(look, layWholeLook(look, one.look))
+      const { figures, findings } = createAssessor().measure(laid)
+      expect(figures.money).toMatchObject({ spendCents: one.figures.spendCents, leftCents: one.figures.leftCents })
+      expect(findings.filter((finding) => finding.severity !== 'note').map((finding) => finding.code)).toEqual(codes(one))
+    }
+  })
+})
+
+describe('a whole look', () => {
+  const look = demoLook()
+
+  it('is the same for the same seed, and does not write the look', () => {
+    const before = structuredClone(look)
+    const one = composeLooks(look, { ...options, want: 1 })
+    expect(composeLooks(look, { ...options, want: 1 })).toEqual(one)
+    expect(look).toEqual(before)
+  })
+
+  it('leaves a kept layer as it was: charger and plates, napkins, the middle', () => {
+    const [one] = composeLooks(look, { ...options, want: 1, keep: ['plates', 'napkins', 'middle'] })
+    expect(one!.look.setting.plateIds).toEqual(look.setting.plateIds)
+    expect(one!.look.setting.napkin).toEqual(look.setting.napkin)
+    expect(one!.look.centerpiece).toEqual(look.centerpiece)
+  })
+
+  it('stays within half the money, or says that it does not', () => {
+    for (const one of composeLooks(withMoney(look, 0.5), options))
+      expect(one.figures.leftCents >= 0 || codes(one).some((code) => code.startsWith('money'))).toBe(true)
+    const spent = (found: readonly WholeLook[]) => found.reduce((sum, one) => sum + one.figures.spendCents, 0)
+    expect(spent(composeLooks(withMoney(look, 0.5), options))).toBeLessThan(spent(composeLooks(look, options)))
+  })
+
+  it('of what is owned buys nothing but supplies and what nobody has', () => {
+    for (const one of composeLooks(look, { ...options, from: 'owned', want: 3 })) {
+      const owned = new Map(one.look.pieces.map((piece) => [piece.id, piece.owned]))
+      for (const { pieceId } of one.choices) expect(owned.get(pieceId)).toBeGreaterThan(0)
+    }
+  })
+
+  it('with cats in the house has no stem that is toxic or unknown, and no open flame', () => {
+    const cats: Look = { ...look, household: { cats: true, dogs: false, toddlers: false } }
+    for (const one of composeLooks(cats, options)) {
+      expect(codes(one).filter((code) => code === 'stems.pets' || code === 'flame.household')).toEqual([])
+      expect(plants(one).filter((stem) => stem.kind === 'stem' && stem.genus === '')).toEqual([])
+      const candles = one.look.centerpiece.flatMap((placed) => one.look.pieces.find((piece) => piece.id === placed.candle?.candleId) ?? [])
+      expect(candles.filter((candle) => candle.kind === 'candle' && candle.burn.kind === 'wax')).toEqual([])
+    }
+  })
+
+  it('asked for again differs from what was shown', () => {
+    const first = composeLooks(look, { ...options, want: 2 })
+    const earlier = first.map((one) => ({ pieceIds: one.choices.map((choice) => choice.pieceId), heroId: one.heroId, pattern: one.pattern }))
+    const next = composeLooks(look, { ...options, want: 2, earlier })
+    for (const one of next)
+      expect(first.some((other) => other.look.setting.napkin?.pieceId === one.look.setting.napkin?.pieceId && other.heroId === one.heroId)).toBe(false)
+  })
+
+  it('that nobody can lay, for want of plates, is laid with what there is and says what lacks', () => {
+    const bare: Look = {
+      ...look,
+      pieces: look.pieces.filter((piece) => piece.kind !== 'plate' && piece.kind !== 'napkin'),
+      offers: [],
+      setting: { ...look.setting, plateIds: [], napkin: null, breadPlateId: null }
+    }
+    const [one] = composeLooks(bare, { ...options, from: 'owned', want: 1 })
+    expect(one!.look.setting.plateIds).toEqual([])
+    expect(one!.look.setting.glassIds.length).toBeGreaterThan(0)
+  })
+})
+
+it('the layers chosen suit their direction, money counted, better than four of five drawn by lot, though each differs from those before it', () => {
+  const look = demoLook()
+  const { workingCents } = createAssessor().measure(look).figures.money
+  const worth = (direction: WholeLook['direction'], cast: LayerCast) =>
+    cast.kinship * suitsDirection(direction, look, cast) * Math.exp(-cast.costCents / workingCents)
+  const casts = layerCasts(look, options)
+  const random = seededRandom(5)
+  for (const one of composeLooks(look, options)) {
+    const ids = new Set(one.choices.map((choice) => choice.pieceId))
+    const laid = (cast: LayerCast) =>
+      [cast.cloth, cast.runner, cast.charger, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
+    const [chosen] = casts.filter((cast) => laid(cast).every((id) => ids.has(id))).sort((x, y) => laid(y).length - laid(x).length)
+    const lots = Array.from({ length: 200 }, () => casts[Math.floor(random() * casts.length)]!)
+    const better = lots.filter((cast) => worth(one.direction, cast) > worth(one.direction, chosen!)).length
+    expect([one.direction, better <= 40]).toEqual([one.direction, true])
+  }
+})
