@@ -41,10 +41,11 @@ describe('the keys', () => {
     expect(group).not.toHaveBeenCalled()
   })
 
-  it.each(['ctrlKey', 'metaKey', 'altKey'] as const)('with %s are the browser’s', (held) => {
-    const undo = vi.fn()
-    onKeys({ undo })(press('z', { [held]: true }))
-    expect(undo).not.toHaveBeenCalled()
+  it.each(['ctrlKey', 'metaKey', 'altKey'] as const)('with %s are the browser’s, but for undo, redo and search', (held) => {
+    const acts = { group: vi.fn(), undo: vi.fn(), redo: vi.fn(), search: vi.fn() }
+    for (const [key, more] of [['g'], ['z'], ['z', { shiftKey: true }], ['k']] as const) onKeys(acts)(press(key, { [held]: true, ...more }))
+    const times = held === 'altKey' ? 0 : 1
+    expect(Object.values(acts).map((act) => act.mock.calls.length)).toEqual([0, times, times, times])
   })
 
   it('point right and up, count to ten, and go four times as far with Shift', () => {

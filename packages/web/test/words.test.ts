@@ -51,9 +51,16 @@ const level: Look = {
   }))
 }
 
+/** A pewter candlestick among brass ones. */
+const twoMetals: Look = {
+  ...demo,
+  centerpiece: ['stick-brass-mid', 'stick-brass-high', 'stick-pewter-mid'].map((pieceId, i) => newPlaced(`stick-${i}`, pieceId, 300 * i - 300, 0))
+}
+
 const looks = [
   demo,
   level,
+  twoMetals,
   ...Array.from({ length: 60 }, (_, i) => generateLook(1001 + i, { guests: 3 + ((i + 1) % 8), pieces: 3 + ((i + 1) % 6), manner: 'wild' }))
 ]
 
@@ -153,8 +160,8 @@ describe('words of remedies', () => {
     const assessor = createAssessor()
     const base = assessor.remediesFor(demo, assessor.measure(demo).findings[0]!)[0]!
     const told = (effect: Remedy['effect']) => describeRemedy({ ...base, effect }, wordsFor(demo)).effect
-    expect(told([{ figure: 'leftCents', before: -1200, after: 700 }])).toBe('saves 19.00')
-    expect(told([{ figure: 'leftCents', before: 700, after: -500 }])).toBe('costs 12.00')
+    expect(told([{ figure: 'leftCents', before: -1200, after: 700 }])).toBe('saves $19.00')
+    expect(told([{ figure: 'leftCents', before: 700, after: -500 }])).toBe('costs $12.00')
     expect(told([{ figure: 'warnings', before: 3, after: 2 }])).toBe('clears it')
     expect(told([{ figure: 'stops', before: 0, after: 1 }])).toBe('1 new stop')
     expect(told([{ figure: 'notes', before: 1, after: 3 }])).toBe('2 new notes')

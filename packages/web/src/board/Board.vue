@@ -25,6 +25,7 @@ import ChosenMark from './ChosenMark.vue'
 import DishesOnPlan from './DishesOnPlan.vue'
 import ElevationView from './ElevationView.vue'
 import FindingMark from './FindingMark.vue'
+import HangMarks from './HangMarks.vue'
 import HeldLayer from './HeldLayer.vue'
 import MeasureLine from './MeasureLine.vue'
 import PlanView from './PlanView.vue'
@@ -270,7 +271,8 @@ function label(piece: Standing): string {
           </text>
         </template>
       </g>
-      <DishesOnPlan v-if="step === 'menu' && store.figures" :look="store.held ?? look" :dishes="store.figures.serving.onTable" :view="view" />
+      <DishesOnPlan v-if="step === 'menu' && store.figures" :look="store.held ?? look" :plan="plan" :dishes="store.figures.serving.onTable" :view="view" />
+      <HangMarks v-if="step === 'linens' && store.figures?.linens.cloth" :look="look" :plan="plan" :cloth="store.figures.linens.cloth" :view="view" />
       <SeatBadges v-model="seat" :plan="plan" :view="view" />
       <FindingMark
         v-for="mark in marks"
@@ -290,8 +292,8 @@ function label(piece: Standing): string {
       <span class="soft small">{{ t('board.faces') }}</span>
     </div>
     <div class="keys soft small">
-      <button class="plain" @click="turned = !turned"><kbd>t</kbd> {{ t('board.turn') }}</button>
-      <button class="plain" @click="sitting = true"><kbd>v</kbd> {{ seat === null ? t('seatView.look') : t('seatView.open') }}</button>
+      <el-button class="plain" @click="turned = !turned"><kbd>t</kbd> {{ t('board.turn') }}</el-button>
+      <el-button class="plain" @click="sitting = true"><kbd>v</kbd> {{ seat === null ? t('seatView.look') : t('seatView.open') }}</el-button>
       <span><kbd>1</kbd>–<kbd>9</kbd> {{ t('board.sit') }}</span>
       <span class="wide"><kbd>?</kbd> {{ t('board.allKeys') }}</span>
     </div>

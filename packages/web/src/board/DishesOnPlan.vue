@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Look, TableDish } from '@hestiad/core'
-import { computed } from 'vue'
+import { reachLines, type Look, type SeatPlan, type TableDish } from '@hestiad/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { arrowOf, onKeys, timesOf } from '../shell/keys.js'
 import { useLook } from '../stores/lookStore.js'
@@ -9,7 +9,7 @@ import { useDishDrag } from './useDishDrag.js'
 import type { Viewport } from './viewport.js'
 
 /** The dishes of family service on the plan: dragged or nudged to a place of their own, Delete lets them find one again. */
-const props = defineProps<{ look: Look; dishes: readonly TableDish[]; view: Viewport }>()
+const props = defineProps<{ look: Look; plan: SeatPlan; dishes: readonly TableDish[]; view: Viewport }>()
 const { t } = useI18n()
 const store = useLook()
 const preferences = usePreferences()
@@ -21,6 +21,13 @@ const shown = computed(() =>
     return spot ? { ...dish, placed: true, at: { x: spot.xMm, y: spot.yMm } } : { ...dish, placed: false }
   })
 )
+/** The dish that is pointed at or in hand: everybody's reach to it is drawn. */
+const near = ref<string | null>(null)
+const keyOf = (dish: TableDish) => `${dish.dishId} ${dish.vessel}`
+const lines = computed(() => {
+  const dish = shown.value.find((one) => keyOf(one) === near.value)
+  return dish?.at ? reachLines(props.plan, dish).map((line) => ({ ...line, a: props.view.onPlan(line.from), b: props.view.onPlan(dish.at!) })) : []
+})
 const nameOf = (dishId: string) => props.look.menu.dishes.find((one) => one.id === dishId)?.name ?? ''
 
 /** A dish's name in two lines, parted at the space nearest its middle. */
@@ -39,6 +46,14 @@ const onKey = (event: KeyboardEvent, dish: TableDish) =>
 </script>
 
 <template>
+  <g class="reach" aria-hidden="true">
+    <g v-for="line in lines" :key="line.number">
+      <line :x1="line.a.x" :y1="line.a.y" :x2="line.b.x" :y2="line.b.y" :class="{ beyond: !line.reached }" />
+      <text v-if="!line.reached" :x="line.a.x * 0.8 + line.b.x * 0.2" :y="line.a.y * 0.8 + line.b.y * 0.2" text-anchor="middle">
+        {{ t('menu.beyond', { length: preferences.length(line.beyondMm) }) }}
+      </text>
+    </g>
+  </g>
   <g v-for="dish in shown" :key="`${dish.dishId} ${dish.vessel}`">
     <g
       v-if="dish.at"
@@ -50,7 +65,10 @@ const onKey = (event: KeyboardEvent, dish: TableDish) =>
       :aria-label="t('menu.moveDish', { name: nameOf(dish.dishId) })"
       :data-dish="dish.dishId"
       @pointerdown.stop="begin($event, dish)"
-      @focus="store.selected = null"
+      @pointerenter="near = keyOf(dish)"
+      @pointerleave="near = null"
+      @blur="near = null"
+      @focus="((store.selected = null), (near = keyOf(dish)))"
       @keydown="onKey($event, dish)"
     >
       <circle :r="dish.radiusMm * view.scale" class="dish" />
@@ -60,6 +78,24 @@ const onKey = (event: KeyboardEvent, dish: TableDish) =>
 </template>
 
 <style scoped>
+.reach line {
+  stroke: var(--moss);
+  stroke-width: 1.2;
+}
+
+.reach line.beyond {
+  stroke: var(--ember);
+  stroke-dasharray: 5 4;
+}
+
+.reach text {
+  fill: var(--ember);
+  font: 600 11.5px var(--sans);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 3px;
+}
+
 .on-table {
   cursor: grab;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, pieceIndex, swapEdit, type Blocked, type Look, type Unblock } from '@hestiad/core'
+import { formatMoney, pieceIndex, swapEdit, type Blocked, type Look, type Unblock } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -15,7 +15,7 @@ const nameOf = (id: string) => index.value.get(id)?.name ?? id
 function words(unblock: Unblock): string {
   switch (unblock.kind) {
     case 'alike':
-      return t('buy.unblock.alike', { name: nameOf(unblock.pieceId), shop: unblock.shop, cents: formatAmount(unblock.cents, props.look.money.currency) })
+      return t('buy.unblock.alike', { name: nameOf(unblock.pieceId), shop: unblock.shop, cents: formatMoney(unblock.cents, props.look.money.currency) })
     case 'days':
       return t('buy.unblock.days', { days: unblock.days, shop: unblock.shop }, unblock.days)
     case 'price':
@@ -42,11 +42,11 @@ function use(fromId: string, toId: string): void {
         <ul>
           <li v-for="(unblock, i) in line.unblock" :key="i" class="small">
             {{ words(unblock) }}
-            <button v-if="unblock.kind === 'alike'" class="plain link" @click="use(line.pieceId, unblock.pieceId)">{{ t('buy.useAlike') }}</button>
+            <el-button v-if="unblock.kind === 'alike'" class="plain link" @click="use(line.pieceId, unblock.pieceId)">{{ t('buy.useAlike') }}</el-button>
           </li>
         </ul>
         <router-link class="small" :to="`/shops?like=${line.pieceId}`">{{ t('buy.findAlike') }}</router-link> ·
-        <button class="plain link small" @click="emit('skip', line.pieceId)">{{ t('buy.skip') }}</button>
+        <el-button class="plain link small" @click="emit('skip', line.pieceId)">{{ t('buy.skip') }}</el-button>
       </li>
     </ul>
   </section>

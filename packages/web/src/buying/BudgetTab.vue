@@ -3,8 +3,10 @@ import {
   changeBudget,
   changeBuying,
   findingKey,
-  formatAmount,
+  formatMoney,
+  keepPlanned,
   MOST_REUSE_PERCENT,
+  plannedSums,
   setCap,
   splitBudget,
   type BuyList,
@@ -18,6 +20,7 @@ import { describeRemedy } from '../findings/findingWords.js'
 import AmountField from '../shell/AmountField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import CountField from '../shell/CountField.vue'
+import { formatDate, today } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 
@@ -26,7 +29,7 @@ const props = defineProps<{ look: Look; list: BuyList }>()
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const split = computed(() => props.look.money.split.kind)
 const parts = computed(() => (split.value === 'zones' ? props.list.zones : props.list.groups))
 const savings = shallowRef<readonly Saving[]>()
@@ -39,6 +42,13 @@ watch(
   { immediate: true }
 )
 
+const known = (cents: number | null) => (cents === null ? '–' : money(cents))
+/** Spent and still to spend against what was planned, with its sign. */
+function against({ plannedCents, spentCents, openCents }: { plannedCents: number | null; spentCents: number; openCents: number }): string {
+  if (plannedCents === null) return '–'
+  const more = spentCents + openCents - plannedCents
+  return more === 0 ? t('buy.asPlanned') : t(more > 0 ? 'buy.morePlanned' : 'buy.lessPlanned', { cents: money(Math.abs(more)) })
+}
 const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, length })
 const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === saving.onPieceId)?.name ?? ''
 const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: 'money' } }) + JSON.stringify(saving.params)
@@ -62,24 +72,34 @@ const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: '
           <th></th>
           <th>{{ t('buy.planned') }}</th>
           <th>{{ t('buy.actual') }}</th>
+          <th>{{ t('buy.open') }}</th>
+          <th>{{ t('buy.against') }}</th>
           <th v-if="split !== 'plain'">{{ t('buy.difference') }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="part in parts" :key="part.part" :class="{ over: part.capCents !== null && part.plannedCents + part.spentCents > part.capCents }">
+        <tr v-for="part in parts" :key="part.part" :class="{ over: part.capCents !== null && part.openCents + part.spentCents > part.capCents }">
           <th>{{ t(`part.${part.part}`) }}</th>
-          <td>{{ money(part.plannedCents) }}</td>
+          <td>{{ known(part.plannedCents) }}</td>
           <td>{{ money(part.spentCents) }}</td>
-          <td v-if="split !== 'plain'">{{ part.capCents === null ? '–' : money(part.capCents - part.plannedCents - part.spentCents) }}</td>
+          <td>{{ money(part.openCents) }}</td>
+          <td>{{ against(part) }}</td>
+          <td v-if="split !== 'plain'">{{ part.capCents === null ? '–' : money(part.capCents - part.openCents - part.spentCents) }}</td>
         </tr>
         <tr>
           <th>{{ t('part.extras') }}</th>
+          <td>{{ known(look.buying.planned?.extrasCents ?? null) }}</td>
+          <td>–</td>
           <td>{{ money(list.extrasCents) }}</td>
           <td>–</td>
           <td v-if="split !== 'plain'">–</td>
         </tr>
       </tbody>
     </table>
+    <p class="soft small">
+      {{ look.buying.planned ? t('buy.plannedOn', { day: formatDate(look.buying.planned.day) }) : t('buy.plannedNever') }}
+      <el-button size="small" @click="store.run(keepPlanned, plannedSums(look, today()))">{{ t('buy.keepPlanned') }}</el-button>
+    </p>
     <div v-if="split !== 'plain'" class="pair">
       <AmountField
         v-for="part in parts"

@@ -2,8 +2,9 @@
 import type { Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatAmount } from '@hestiad/core'
+import { formatMoney } from '@hestiad/core'
 import { useLook } from '../stores/lookStore.js'
+import BudgetBars from './BudgetBars.vue'
 import BudgetTab from './BudgetTab.vue'
 import CompareTab from './CompareTab.vue'
 import NeedsTab from './NeedsTab.vue'
@@ -16,13 +17,9 @@ const { t } = useI18n()
 const store = useLook()
 const tabs = ['shop', 'needs', 'budget', 'spent', 'compare'] as const
 const tab = ref<(typeof tabs)[number]>('shop')
+const parts = { shop: ShoppingTab, needs: NeedsTab, budget: BudgetTab, spent: SpentTab, compare: CompareTab } as const
 const list = computed(() => store.figures?.money)
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
-
-function step(by: number): void {
-  tab.value = tabs[(tabs.indexOf(tab.value) + by + tabs.length) % tabs.length]!
-  document.getElementById(`buy-tab-${tab.value}`)?.focus()
-}
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 </script>
 
 <template>
@@ -41,27 +38,13 @@ function step(by: number): void {
         <dd>{{ money(list.leftCents) }}</dd>
       </div>
     </dl>
-    <div class="tabs" role="tablist" @keydown.right.prevent="step(1)" @keydown.left.prevent="step(-1)">
-      <button
-        v-for="name in tabs"
-        :id="`buy-tab-${name}`"
-        :key="name"
-        role="tab"
-        :aria-selected="tab === name"
-        aria-controls="buy-tab-panel"
-        :tabindex="tab === name ? 0 : -1"
-        @click="tab = name"
-      >
-        {{ t(`buy.tabs.${name}`) }}
-      </button>
-    </div>
-    <div id="buy-tab-panel" role="tabpanel" :aria-labelledby="`buy-tab-${tab}`" class="stack">
-      <ShoppingTab v-show="tab === 'shop'" :look="look" :list="list" />
-      <NeedsTab v-if="tab === 'needs'" :look="look" />
-      <BudgetTab v-else-if="tab === 'budget'" :look="look" :list="list" />
-      <SpentTab v-else-if="tab === 'spent'" :look="look" :list="list" />
-      <CompareTab v-else-if="tab === 'compare'" :look="look" />
-    </div>
+    <BudgetBars :look="look" :list="list" />
+    <!-- the package’s types do not admit exact optional properties -->
+    <el-tabs v-bind="{ modelValue: tab } as object" class="tabs" @update:model-value="tab = $event as typeof tab">
+      <el-tab-pane v-for="name in tabs" :key="name" :name="name" :label="t(`buy.tabs.${name}`)" lazy>
+        <component :is="parts[name]" v-if="tab === name || name === 'shop'" :look="look" :list="list" />
+      </el-tab-pane>
+    </el-tabs>
   </div>
 </template>
 
@@ -87,26 +70,6 @@ dd {
 }
 
 .tabs {
-  display: flex;
-  gap: 11px;
-  border-bottom: 1px solid var(--hairline-strong);
-}
-
-.tabs button {
-  margin-bottom: -1px;
-  padding: 5px 0;
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--soft-ink);
-  font: inherit;
-  font-size: 13.5px;
-  cursor: pointer;
-}
-
-.tabs button[aria-selected='true'] {
-  border-bottom-color: var(--ember);
-  color: var(--ink);
-  font-weight: 600;
+  min-width: 0;
 }
 </style>

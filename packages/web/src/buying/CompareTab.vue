@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { compareLooks, formatAmount, type CompareTerms, type Look } from '@hestiad/core'
+import CheckField from '../shell/CheckField.vue'
+import SelectField from '../shell/SelectField.vue'
+import { compareLooks, formatMoney, type CompareTerms, type Look } from '@hestiad/core'
 import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
@@ -14,7 +16,7 @@ const others = shallowRef<readonly { readonly id: string; readonly look: Look }[
 const otherId = ref('')
 const failed = ref(false)
 const terms = reactive<{ -readonly [K in keyof CompareTerms]: CompareTerms[K] }>({ guests: props.look.guests.length, shared: 'out', owned: 'free' })
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const other = computed(() => others.value?.find((one) => one.id === otherId.value)?.look)
 const compared = computed(() => (other.value ? compareLooks(props.look, other.value, terms) : undefined))
 const only = (at: 0 | 1) => compared.value?.lines.filter((line) => line.sides[at] && !line.sides[1 - at]) ?? []
@@ -43,16 +45,16 @@ onMounted(load)
     </p>
     <p v-else-if="others?.length === 0" class="soft small">{{ t('buy.compareNone') }}</p>
     <template v-else-if="compared && other">
-      <div class="field">
-        <label for="compare-with">{{ t('buy.compareWith') }}</label>
-        <select id="compare-with" v-model="otherId" class="native">
-          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.look.occasion.title }}, {{ one.look.name }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('buy.compareWith')"
+        :model-value="otherId"
+        :choices="(others ?? []).map((one) => ({ value: one.id, label: `${one.look.occasion.title}, ${one.look.name}` }))"
+        @update:model-value="otherId = $event"
+      />
       <CountField v-model="terms.guests" :label="t('buy.compareGuests')" :min="1" :max="60" />
       <div class="checks">
-        <label><input v-model="terms.shared" type="checkbox" true-value="in" false-value="out" /> {{ t('buy.compareShared') }}</label>
-        <label><input v-model="terms.owned" type="checkbox" true-value="priced" false-value="free" /> {{ t('buy.compareOwned') }}</label>
+        <CheckField :label="t('buy.compareShared')" :model-value="terms.shared === 'in'" @update:model-value="terms.shared = $event ? 'in' : 'out'" />
+        <CheckField :label="t('buy.compareOwned')" :model-value="terms.owned === 'priced'" @update:model-value="terms.owned = $event ? 'priced' : 'free'" />
       </div>
       <table class="figures">
         <thead>

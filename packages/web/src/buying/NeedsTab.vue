@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import CheckField from '../shell/CheckField.vue'
+import FoldAway from '../shell/FoldAway.vue'
 import { mixWith, needGroups, needs, pieceIndex, sameJob, type Look, type Need } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -47,23 +49,19 @@ const mixedWith = (need: Need) => props.look.interchangeable.find((group) => gro
           ><span class="soft">{{ cover(need) }}</span
           ><span :class="need.short > 0 ? 'get' : 'ok'">{{ need.short > 0 ? t('buy.short', { n: need.short }) : t('buy.covered') }}</span></span
         >
-        <details v-if="need.short > 0 && alike(need).length > 0" class="small">
-          <summary>{{ t('buy.mix') }}{{ mixedWith(need).length > 0 ? `: ${mixedWith(need).length}` : ' …' }}</summary>
-          <label v-for="piece in alike(need)" :key="piece.id" class="check"
-            ><input
-              type="checkbox"
-              :checked="mixedWith(need).includes(piece.id)"
-              @change="
-                store.run(
-                  mixWith,
-                  need.piece.id,
-                  ($event.target as HTMLInputElement).checked ? [...mixedWith(need), piece.id] : mixedWith(need).filter((id) => id !== piece.id)
-                )
-              "
-            />
-            {{ piece.name }} ({{ t('buy.owned', { n: piece.owned }) }})</label
-          >
-        </details>
+        <FoldAway
+          v-if="need.short > 0 && alike(need).length > 0"
+          class="small"
+          :title="mixedWith(need).length > 0 ? `${t('buy.mix')}: ${mixedWith(need).length}` : t('buy.mix')"
+        >
+          <CheckField
+            v-for="piece in alike(need)"
+            :key="piece.id"
+            :label="`${piece.name} (${t('buy.owned', { n: piece.owned })})`"
+            :model-value="mixedWith(need).includes(piece.id)"
+            @update:model-value="store.run(mixWith, need.piece.id, $event ? [...mixedWith(need), piece.id] : mixedWith(need).filter((id) => id !== piece.id))"
+          />
+        </FoldAway>
       </li>
     </ul>
   </section>
@@ -102,9 +100,5 @@ li {
 
 .check {
   display: block;
-}
-
-summary {
-  cursor: pointer;
 }
 </style>

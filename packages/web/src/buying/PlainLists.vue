@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, needGroups, orderByDay, pieceIndex, type BuyList, type Look } from '@hestiad/core'
+import { formatMoney, needGroups, orderByDay, pieceIndex, type BuyList, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatDate } from '../shell/dates.js'
@@ -7,7 +7,7 @@ import { formatDate } from '../shell/dates.js'
 /** What is to get, under the days it must be ordered by or under what it is for. */
 const props = defineProps<{ look: Look; list: BuyList; by: 'day' | 'group' }>()
 const { t } = useI18n()
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const index = computed(() => pieceIndex(props.look))
 const rows = computed(() =>
   props.list.lines.flatMap((line) =>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { formatAmount, type Receipt } from '@hestiad/core'
+import { formatMoney, type Receipt } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 /** What an order comes to, part by part; parts that are nothing are left out. */
 const props = defineProps<{ receipt: Receipt; currency: string; coupon: string }>()
 const { t } = useI18n()
-const money = (cents: number) => formatAmount(cents, props.currency)
+const money = (cents: number) => formatMoney(cents, props.currency)
 const parts = computed(() =>
   [
     { name: t('buy.goods'), cents: props.receipt.goodsCents },

@@ -1,14 +1,29 @@
 <script setup lang="ts">
-import { formatAmount, goWithout, lockPacks, markBought, orderByDay, pieceIndex, type BuyLine, type BuyList, type Look, type ShopOrder } from '@hestiad/core'
+import {
+  formatMoney,
+  goWithout,
+  lockPacks,
+  markBought,
+  orderByDay,
+  pieceIndex,
+  stemAsks,
+  type BuyLine,
+  type BuyList,
+  type Look,
+  type MakingDo,
+  type ShopOrder
+} from '@hestiad/core'
 import { Lock, LockOpen } from '@lucide/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatDate, today } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import BlockedLines from './BlockedLines.vue'
 import PlainLists from './PlainLists.vue'
 import ReceiptLines from './ReceiptLines.vue'
+import TakeAlong from './TakeAlong.vue'
 import { needReason } from './needReason.js'
 import { usePlan } from './usePlan.js'
 
@@ -16,14 +31,34 @@ import { usePlan } from './usePlan.js'
 const props = defineProps<{ look: Look; list: BuyList }>()
 const { t } = useI18n()
 const store = useLook()
+const { length } = usePreferences()
 const { job, problem, make, cancel, blocked } = usePlan()
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const offers = computed(() => new Map(props.look.offers.map((offer) => [offer.id, offer])))
 const index = computed(() => pieceIndex(props.look))
 const lineOf = computed(() => new Map(props.list.lines.flatMap((line) => line.mix.lines.map(({ offer }) => [offer.id, line] as const))))
 const view = ref<'shop' | 'day' | 'group'>('shop')
 const running = computed(() => (job.value?.state === 'running' ? job.value : undefined))
 const gaps = computed(() => props.list.lines.filter((line) => line.gapPieces > 0))
+const asks = computed(() => stemAsks(props.look))
+const made = shallowRef<ReadonlyMap<string, MakingDo>>(new Map())
+watch(
+  () => props.look,
+  async (look) => {
+    const found = await store.findMakingDo()
+    if (look === props.look) made.value = new Map(found.map((one) => [one.pieceId, one]))
+  },
+  { immediate: true }
+)
+const doOf = (offerId: string) => made.value.get(lineOf.value.get(offerId)?.need.piece.id ?? '')
+const nameById = (id: string) => index.value.get(id)?.name ?? ''
+
+/** How long a stem is bought at least, and what stays on it. */
+function askOf(offerId: string): string {
+  const ask = asks.value.get(lineOf.value.get(offerId)?.need.piece.id ?? '')
+  if (!ask) return ''
+  return [t('buy.longAtLeast', { length: length(ask.atLeastMm) }), ...(ask.keep ? [t(`florals.keep.${ask.keep}`)] : [])].join(', ')
+}
 const skipped = computed(() => props.list.lines.filter((line) => line.skipped))
 
 /** Day by which an order is placed: the earliest of its offers. */
@@ -79,7 +114,13 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
     <p v-if="job?.state === 'done'" class="small verdict" role="status">
       <strong>{{ job.plan.gapCents === 0 ? t('buy.proven') : t('buy.gapLeft', { gap: money(job.plan.gapCents) }) }}</strong><br />
       <span class="soft">{{
-        t('buy.asOf', { day: formatDate(job.day), lines: job.size.lines, offers: job.size.offers, shops: job.size.shops, ms: job.elapsedMs })
+        t('buy.asOf', {
+          day: formatDate(job.day),
+          lines: job.size.lines,
+          offers: job.size.offers,
+          shops: job.size.shops,
+          s: Math.max(1, Math.round(job.elapsedMs / 1000))
+        })
       }}</span>
     </p>
     <p v-else-if="list.lines.length > 0 && look.buying.orders.length === 0" class="soft small">{{ t('buy.stale') }}</p>
@@ -99,37 +140,66 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
         {{ t(order.way === 'trip' ? 'buy.trip' : 'buy.delivery') }}<template v-if="order.slot === 'fresh'">, {{ t('buy.fresh') }}</template> ·
         {{ t('buy.by', { day: formatDate(by) }) }}
       </p>
-      <ul class="lines">
-        <li v-for="line in order.lines" :key="line.offerId">
-          <span class="what">
-            <span>{{ nameOf(line.offerId) }}</span>
-            <span class="soft small"
-              >{{ t('buy.packLine', { packs: line.packs, size: offers.get(line.offerId)?.packSize ?? 1 }) }} · {{ why(lineOf.get(line.offerId))
-              }}<template v-if="(lineOf.get(line.offerId)?.leftOver ?? 0) > 0">
-                · {{ t('buy.leftOver', { n: lineOf.get(line.offerId)!.leftOver }) }}</template
+      <el-table :data="[...order.lines]" row-key="offerId" size="small">
+        <el-table-column :label="t('buy.piece')" min-width="190">
+          <template #default="{ row }">
+            <span class="what"
+              ><span>{{ nameOf(row.offerId) }}</span
+              ><span class="soft small"
+                >{{ why(lineOf.get(row.offerId)) }}<template v-if="askOf(row.offerId)"> · {{ askOf(row.offerId) }}</template></span
               ></span
             >
-          </span>
-          <span class="cost"
-            >{{ money(line.packs * (offers.get(line.offerId)?.priceCents ?? 0)) }}
-            <span class="acts">
-              <button
-                v-if="lineOf.get(line.offerId)?.planned"
-                class="plain"
-                :aria-pressed="line.locked"
-                :aria-label="`${t('buy.lock')}: ${nameOf(line.offerId)}`"
-                :title="t('buy.lock')"
-                @click="store.run(lockPacks, { shop: order.shop, slot: order.slot, offerId: line.offerId })"
-              >
-                <Lock v-if="line.locked" :size="14" /><LockOpen v-else :size="14" />
-              </button>
-              <button class="plain link small" :aria-label="`${t('buy.boughtIt')}: ${nameOf(line.offerId)}`" @click="buy(order, line.offerId, line.packs)">
-                {{ t('buy.boughtIt') }}
-              </button>
-            </span></span
+          </template>
+        </el-table-column>
+        <el-table-column :label="t('buy.packs')" min-width="110">
+          <template #default="{ row }">
+            {{ t('buy.packLine', { packs: row.packs, size: offers.get(row.offerId)?.packSize ?? 1 })
+            }}<span v-if="(lineOf.get(row.offerId)?.leftOver ?? 0) > 0" class="soft small">
+              · {{ t('buy.leftOver', { n: lineOf.get(row.offerId)!.leftOver }) }}</span
+            >
+          </template>
+        </el-table-column>
+        <el-table-column :label="t('buy.linePrice')" align="right" width="92">
+          <template #default="{ row }"
+            ><strong>{{ money(row.packs * (offers.get(row.offerId)?.priceCents ?? 0)) }}</strong></template
           >
-        </li>
-      </ul>
+        </el-table-column>
+        <el-table-column :label="t('buy.makingDo')" min-width="170">
+          <template #default="{ row }">
+            <template v-if="doOf(row.offerId)">
+              <el-button class="plain link small" @click="store.apply(doOf(row.offerId)!.edit)">{{
+                t('buy.makeDo', { piece: nameById(doOf(row.offerId)!.withId), n: doOf(row.offerId)!.owned })
+              }}</el-button>
+              <span class="soft small">
+                {{ t('buy.saves', { cents: money(doOf(row.offerId)!.savesCents) })
+                }}<template v-if="doOf(row.offerId)!.brings.length > 0"
+                  >; {{ t('buy.butBrings', { n: doOf(row.offerId)!.brings.length }, doOf(row.offerId)!.brings.length) }}</template
+                ></span
+              >
+            </template>
+            <span v-else class="soft">–</span>
+          </template>
+        </el-table-column>
+        <el-table-column align="right" width="128">
+          <template #default="{ row }">
+            <span class="acts">
+              <el-button
+                v-if="lineOf.get(row.offerId)?.planned"
+                class="plain"
+                :aria-pressed="row.locked"
+                :aria-label="`${t('buy.lock')}: ${nameOf(row.offerId)}`"
+                :title="t('buy.lock')"
+                @click="store.run(lockPacks, { shop: order.shop, slot: order.slot, offerId: row.offerId })"
+              >
+                <Lock v-if="row.locked" :size="14" /><LockOpen v-else :size="14" />
+              </el-button>
+              <el-button size="small" :aria-label="`${t('buy.boughtIt')}: ${nameOf(row.offerId)}`" @click="buy(order, row.offerId, row.packs)">{{
+                t('buy.boughtIt')
+              }}</el-button>
+            </span>
+          </template>
+        </el-table-column>
+      </el-table>
       <ReceiptLines :receipt="order.receipt" :currency="look.money.currency" :coupon="look.shops.find((s) => s.name === order.shop)?.coupon?.code ?? ''" />
     </section>
     <section v-if="gaps.length > 0">
@@ -141,7 +211,8 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
             ><span class="soft small">{{ why(line) }}</span></span
           >
           <span class="cost bad"
-            >{{ line.gapPieces }} ? <button class="plain link small" @click="store.run(goWithout, line.need.piece.id, true)">{{ t('buy.skip') }}</button></span
+            >{{ line.gapPieces }} ?
+            <el-button class="plain link small" @click="store.run(goWithout, line.need.piece.id, true)">{{ t('buy.skip') }}</el-button></span
           >
         </li>
       </ul>
@@ -151,10 +222,11 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
       <ul class="lines">
         <li v-for="line in skipped" :key="line.need.piece.id">
           <span>{{ line.need.piece.name }}</span>
-          <button class="plain link small" @click="store.run(goWithout, line.need.piece.id, false)">{{ t('buy.unskip') }}</button>
+          <el-button class="plain link small" @click="store.run(goWithout, line.need.piece.id, false)">{{ t('buy.unskip') }}</el-button>
         </li>
       </ul>
     </section>
+    <TakeAlong :look="look" :orders="list.orders" />
     <p class="row small files">
       <a :href="`/api/looks/${store.id}/buy-list.csv`" download>{{ t('buy.csv') }}</a>
       <a :href="`/api/looks/${store.id}/buy-list.xlsx`" download>{{ t('buy.sheet') }}</a>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { changeBought, drawReserve, formatAmount, removeBought, removeDraw, type BuyList, type Look } from '@hestiad/core'
+import FoldAway from '../shell/FoldAway.vue'
+import TextField from '../shell/TextField.vue'
+import DateField from '../shell/DateField.vue'
+import { changeBought, drawReserve, formatMoney, removeBought, removeDraw, type BuyList, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import AmountField from '../shell/AmountField.vue'
@@ -12,7 +15,7 @@ import { useLook } from '../stores/lookStore.js'
 const props = defineProps<{ look: Look; list: BuyList }>()
 const { t } = useI18n()
 const store = useLook()
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const nameOf = (id: string) => props.look.pieces.find((piece) => piece.id === id)?.name ?? id.replace(/^supply-/, '')
 const drawCents = ref(0)
 const cause = ref('')
@@ -32,12 +35,8 @@ function draw(): void {
     <p class="small">{{ t('buy.actual') }} {{ money(list.spentCents) }} / {{ money(list.workingCents) }}</p>
     <p v-if="look.buying.bought.length === 0" class="soft small">{{ t('buy.noBought') }}</p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
-    <details v-for="bought in look.buying.bought" :key="bought.id">
-      <summary>
-        <span
-          >{{ nameOf(bought.pieceId) }} <span class="soft small">{{ bought.pieces }} · {{ bought.shop }} · {{ formatDate(bought.day) }}</span></span
-        ><strong>{{ money(bought.cents) }}</strong>
-      </summary>
+    <FoldAway v-for="bought in look.buying.bought" :key="bought.id" :title="`${nameOf(bought.pieceId)}: ${bought.pieces}, ${money(bought.cents)}`">
+      <p class="soft small">{{ bought.shop }} · {{ formatDate(bought.day) }}</p>
       <div class="pair">
         <AmountField
           :label="t('buy.paid')"
@@ -51,35 +50,17 @@ function draw(): void {
           :max="10000"
           @update:model-value="store.run(changeBought, bought.id, { pieces: $event })"
         />
-        <div class="field">
-          <label :for="`${bought.id}-day`">{{ t('buy.day') }}</label>
-          <input
-            :id="`${bought.id}-day`"
-            class="native"
-            type="date"
-            :value="bought.day"
-            @change="($event.target as HTMLInputElement).value && store.run(changeBought, bought.id, { day: ($event.target as HTMLInputElement).value })"
-          />
-        </div>
-        <div class="field">
-          <label :for="`${bought.id}-note`">{{ t('buy.note') }}</label>
-          <input
-            :id="`${bought.id}-note`"
-            class="native"
-            maxlength="1000"
-            :value="bought.note"
-            @change="store.run(changeBought, bought.id, { note: ($event.target as HTMLInputElement).value })"
-          />
-        </div>
+        <DateField :label="t('buy.day')" :model-value="bought.day" @update:model-value="store.run(changeBought, bought.id, { day: $event })" />
+        <TextField :label="t('buy.note')" :model-value="bought.note" :max="1000" @update:model-value="store.run(changeBought, bought.id, { note: $event })" />
       </div>
       <p class="row between small">
         <PhotoInput :label="t('buy.receipt')" @kept="store.run(changeBought, bought.id, { photoId: $event })" @problem="problem = $event" />
         <a v-if="bought.photoId" :href="`/api/photos/${bought.photoId}/large`" target="_blank"><img :src="`/api/photos/${bought.photoId}/small`" alt="" /></a>
-        <button class="plain link" @click="store.run(removeBought, bought.id)">
+        <el-button class="plain link" @click="store.run(removeBought, bought.id)">
           {{ t('buy.undoBought') }}
-        </button>
+        </el-button>
       </p>
-    </details>
+    </FoldAway>
     <hr class="rule" />
     <h3>{{ t('buy.ledger') }}</h3>
     <dl>
@@ -88,7 +69,7 @@ function draw(): void {
       <template v-for="one in look.buying.draws" :key="one.id">
         <dt>
           {{ one.cause }} <span class="soft small">{{ formatDate(one.day) }}</span>
-          <button class="plain link small" :aria-label="`${t('nav.undo')}: ${one.cause}`" @click="store.run(removeDraw, one.id)">×</button>
+          <el-button class="plain link small" :aria-label="`${t('nav.undo')}: ${one.cause}`" @click="store.run(removeDraw, one.id)">×</el-button>
         </dt>
         <dd>−{{ money(one.cents) }}</dd>
       </template>
@@ -98,10 +79,7 @@ function draw(): void {
     <p v-if="look.buying.draws.length === 0" class="soft small">{{ t('buy.noDraws') }}</p>
     <form class="stack" @submit.prevent="draw">
       <AmountField v-model="drawCents" :label="t('buy.draw')" :currency="look.money.currency" />
-      <div class="field">
-        <label for="draw-cause">{{ t('buy.drawCause') }}</label>
-        <input id="draw-cause" v-model="cause" class="native" maxlength="200" />
-      </div>
+      <TextField v-model="cause" live :label="t('buy.drawCause')" />
       <el-button native-type="submit" :disabled="drawCents <= 0 || cause.trim() === ''">{{ t('buy.drawDo') }}</el-button>
     </form>
   </div>
@@ -119,15 +97,6 @@ function draw(): void {
   display: block;
   height: 100%;
   background: var(--moss);
-}
-
-summary {
-  display: flex;
-  gap: 10px;
-  justify-content: space-between;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  cursor: pointer;
 }
 
 dl {

@@ -1,4 +1,4 @@
-import { layPlan, type Blocked } from '@hestiad/core'
+import { layPlan, plannedSums, type Blocked } from '@hestiad/core'
 import { onUnmounted, ref, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
 import type { PlanJob } from '../api/client.js'
@@ -40,7 +40,10 @@ export function usePlan() {
   }
 
   function lay({ day, offers, shops, alike, plan }: Done): void {
-    store.run(layPlan, { day, offers, shops, alike, orders: plan.orders.map((one) => one.order) })
+    if (!store.look) return
+    const orders = plan.orders.map((one) => one.order)
+    const laid = { ...store.look, offers, shops, pieces: [...store.look.pieces, ...alike], buying: { ...store.look.buying, orders } }
+    store.run(layPlan, { day, offers, shops, alike, orders, planned: plannedSums(laid, day) })
   }
 
   async function cancel(): Promise<void> {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { isStanding, pieceIndex, type Look, type StandingPiece } from '@hestiad/core'
+import SearchField from '../shell/SearchField.vue'
+import { isStanding, pieceIndex, standingKinds, takeIn, type Look, type Offer, type Piece, type StandingPiece } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
@@ -10,6 +11,7 @@ import ComposePanel from './ComposePanel.vue'
 import GarlandFields from './GarlandFields.vue'
 import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
+import ShopPicker from '../shops/ShopPicker.vue'
 import VariantsList from './VariantsList.vue'
 
 const props = defineProps<{ look: Look }>()
@@ -35,12 +37,18 @@ const found = computed(() => {
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
 async function put(piece: StandingPiece): Promise<void> {
-  const { look } = props
+  const look = store.look
   const { edit, id, free } = await store.findSpot(piece)
   if (store.look !== look) return
   noRoom.value = !free
   store.apply(edit)
   store.selected = id
+}
+
+/** Taken into the look first, then put where there is room. */
+async function putFromShop(article: { readonly piece: Piece; readonly offers: readonly Offer[] }): Promise<void> {
+  store.run(takeIn, article)
+  if (isStanding(article.piece)) await put(article.piece)
 }
 </script>
 
@@ -59,16 +67,20 @@ async function put(piece: StandingPiece): Promise<void> {
       <p v-if="look.centerpiece.length === 0" class="soft small">{{ t('centerpiece.nothing') }}</p>
       <ul v-else class="placed">
         <li v-for="placed in look.centerpiece" :key="placed.id">
-          <button class="plain" :class="{ on: placed.id === store.selected }" @click="store.selected = placed.id">
+          <el-button class="plain" :class="{ on: placed.id === store.selected }" @click="store.selected = placed.id">
             <span>{{ index.get(placed.pieceId)?.name }}</span>
             <span v-if="hides(placed.id)" class="small hides">{{ t('centerpiece.hides', { n: hides(placed.id) }) }}</span>
-          </button>
+          </el-button>
         </li>
       </ul>
     </div>
     <div>
       <h3>{{ t('centerpiece.add') }}</h3>
-      <input id="piece-search" v-model="search" class="native" type="search" :placeholder="t('centerpiece.search')" :aria-label="t('centerpiece.search')" />
+      <SearchField id="piece-search" v-model="search" :label="t('centerpiece.search')" />
+      <p class="row shops">
+        <span class="soft small">{{ t('centerpiece.fromShops') }}</span>
+        <ShopPicker v-for="kind in standingKinds" :key="kind" :look="look" :kind="kind" :label="t(`kind.${kind}`)" @take="putFromShop" />
+      </p>
       <p v-if="noRoom" class="soft small" role="status">{{ t('centerpiece.noRoom') }}</p>
       <p v-if="found.length === 0" class="soft small">{{ t('centerpiece.empty') }}</p>
       <ul class="found">
@@ -97,6 +109,11 @@ ul {
 
 p {
   margin: 4px 0 0;
+}
+
+.shops {
+  flex-wrap: wrap;
+  gap: 4px 10px;
 }
 
 .placed button {

@@ -117,11 +117,11 @@ function takeOff(): void {
     <div v-if="swaps.length > 0">
       <h3>{{ t('centerpiece.swap') }}</h3>
       <div class="swaps">
-        <button v-for="piece in swaps" :key="piece.id" class="plain swap" @click="swap(piece)">
+        <el-button v-for="piece in swaps" :key="piece.id" class="plain swap" @click="swap(piece)">
           <PieceThumb :piece="piece" :look="look" :like="placed" />
           <span class="small">{{ piece.name }}</span>
           <span class="soft small">{{ piece.owned > 0 ? t('centerpiece.owned', { n: piece.owned }) : t('centerpiece.toBuy') }}</span>
-        </button>
+        </el-button>
       </div>
     </div>
     <hr class="rule" />

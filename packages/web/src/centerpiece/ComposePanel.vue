@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { speakerOf } from '../findings/findingWords.js'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
-import ChooseField from '../shell/ChooseField.vue'
+import SelectField from '../shell/SelectField.vue'
 import { tellRefusal } from '../shell/words/composer.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -39,7 +39,7 @@ function choose(choice: PatternChoice): void {
   <section class="stack compose" :aria-label="t('compose.title')">
     <h3>{{ t('compose.title') }}</h3>
     <div class="patterns" role="group" :aria-label="t('compose.title')">
-      <button
+      <el-button
         v-for="name in choices"
         :key="name"
         class="plain pattern"
@@ -49,7 +49,7 @@ function choose(choice: PatternChoice): void {
       >
         <PatternMark v-if="name !== 'six'" :pattern="name" />
         <span class="small">{{ name === 'six' ? t('compose.six') : t(`compose.names.${name}`) }}</span>
-      </button>
+      </el-button>
     </div>
     <div v-if="running" class="row between" role="status">
       <el-progress :percentage="Math.round(progress * 100)" :show-text="false" :stroke-width="6" class="bar" />
@@ -67,7 +67,14 @@ function choose(choice: PatternChoice): void {
       <IdeaTold v-if="shown" :look="look" :idea="shown" :composer="composer" />
     </template>
     <ChoiceField v-model="from" :label="t('compose.from')" :choices="sources.map((value) => ({ value, label: t(`compose.froms.${value}`) }))" />
-    <ChooseField v-model="anchorId" :label="t('compose.anchor')" :choices="anchors" :none="t('compose.noAnchor')" :empty="t('compose.noAnchors')" clearable />
+    <SelectField
+      v-model="anchorId"
+      :label="t('compose.anchor')"
+      :choices="anchors"
+      :none="t('compose.noAnchor')"
+      :empty="t('compose.noAnchors')"
+      @none="anchorId = null"
+    />
     <CheckField v-model="wishLight" :label="t('compose.light')" />
     <p v-if="without.length > 0" class="small tags">
       {{ t('compose.without') }}

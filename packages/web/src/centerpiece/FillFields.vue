@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldAway from '../shell/FoldAway.vue'
 import { fillWith, sparePieces, type Fill, type Look, type Standing } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -32,21 +33,16 @@ const puts = computed(() => Math.min(fill.value?.fits ?? 0, fill.value?.spare ??
 </script>
 
 <template>
-  <details v-if="things.length > 0" class="small" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>{{ t('compose.fill') }}</summary>
+  <FoldAway v-if="things.length > 0" class="small" :title="t('compose.fill')" @opened="open = $event">
     <div class="row">
       <PieceSelect :label="t('compose.garlandOf')" :model-value="pieceId" :pieces="things" @update:model-value="chosen = $event" />
       <el-button size="small" :disabled="puts === 0" @click="fill && store.apply(fill.edit)">{{ t('compose.fillDo', { n: puts }) }}</el-button>
     </div>
     <p class="soft">{{ fill ? t('compose.fillTold', { fits: fill.fits, spare: fill.spare }) : t('compose.fillNone') }}</p>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-}
-
 .row {
   align-items: end;
   gap: 8px;

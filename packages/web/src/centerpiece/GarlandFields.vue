@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldAway from '../shell/FoldAway.vue'
 import { garlandPaths, halfLengthMm, layGarland, seatPlan, type GarlandLay, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -39,8 +40,7 @@ const laid = computed(() =>
 </script>
 
 <template>
-  <details v-if="garlands.length > 0" class="stack small" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>{{ t('compose.garland') }}</summary>
+  <FoldAway v-if="garlands.length > 0" class="stack small" :title="t('compose.garland')" @opened="open = $event">
     <PieceSelect :label="t('compose.garlandOf')" :model-value="pieceId" :pieces="garlands" @update:model-value="chosen = $event" />
     <ChoiceField
       v-model="path"
@@ -58,16 +58,10 @@ const laid = computed(() =>
     />
     <p v-if="laid" class="soft">{{ t('compose.garlandTold', { pieces: laid.pieces, length: length(laid.runMm) }) }}</p>
     <el-button size="small" :disabled="!laid" @click="laid && store.apply(laid.edit)">{{ t('compose.lay') }}</el-button>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  padding: 2px 0;
-  font: 560 15px var(--serif);
-  cursor: pointer;
-}
-
 p {
   margin: 0;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
 import {
   changePlaced,
   formatWeight,
@@ -99,13 +100,15 @@ const told = computed(() => {
       @update:model-value="setHow"
     />
     <div v-if="others.length > 0 || placed.on !== null" class="pair">
-      <div class="field" :class="{ wide: levels === 1 }">
-        <label for="stands-on">{{ placed.how === 'standing' ? t('centerpiece.on') : t(`compose.against.${placed.how}`) }}</label>
-        <select id="stands-on" class="native" :value="placed.on ?? ''" @change="put(placed.how, ($event.target as HTMLSelectElement).value || null)">
-          <option value="">{{ placed.how === 'draped' ? t('compose.tableEdge') : placed.how === 'standing' ? t('centerpiece.table') : '–' }}</option>
-          <option v-for="one in others" :key="one.placed.id" :value="one.placed.id">{{ one.piece.name }}</option>
-        </select>
-      </div>
+      <SelectField
+        :class="{ wide: levels === 1 }"
+        :label="placed.how === 'standing' ? t('centerpiece.on') : t(`compose.against.${placed.how}`)"
+        :model-value="placed.on"
+        :none="placed.how === 'draped' ? t('compose.tableEdge') : placed.how === 'standing' ? t('centerpiece.table') : '–'"
+        :choices="others.map((one) => ({ value: one.placed.id, label: one.piece.name }))"
+        @update:model-value="put(placed.how, $event)"
+        @none="put(placed.how, null)"
+      />
       <CountField
         v-if="levels > 1"
         :label="t('compose.level')"

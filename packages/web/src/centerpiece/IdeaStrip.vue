@@ -11,28 +11,34 @@ const props = defineProps<{ composer: ComposerState }>()
 const { t } = useI18n()
 const ideas = computed(() => props.composer.composed.value?.ideas ?? [])
 const only = computed(() => props.composer.composed.value?.only ?? null)
-/** What tells it from the others: its pattern, or the flowers or lights that alone were composed. */
+const patterns = computed(() => new Set(ideas.value.map((idea) => idea.pattern)))
+
+/** What tells it from the others: its pattern; within one the flowers and what leads; or what alone was composed. */
 function nameOf(idea: Idea): string {
-  const id = only.value === 'flowers' ? idea.cast.focalId : only.value === 'lights' ? idea.cast.lightId : null
-  const piece = looks.value[0]?.pieces.find((one) => one.id === id)
-  return piece?.name ?? (idea.pattern ? t(`compose.names.${idea.pattern}`) : t('compose.asItStands'))
+  const { focalId, heroId, baseId, lightId } = idea.cast
+  if (!only.value && patterns.value.size > 1 && idea.pattern) return t(`compose.names.${idea.pattern}`)
+  const ids = only.value === 'flowers' ? [focalId] : only.value === 'lights' ? [lightId] : [focalId, baseId ?? heroId]
+  const names = ids.flatMap((id) => looks.value[0]?.pieces.find((piece) => piece.id === id)?.name ?? [])
+  return names.join(', ') || (idea.pattern ? t(`compose.names.${idea.pattern}`) : t('compose.asItStands'))
 }
+
 const looks = computed<readonly Look[]>(() => ideas.value.map(props.composer.lookOf))
 </script>
 
 <template>
   <ul class="strip" :aria-label="t('compose.ideas')">
     <li v-for="(idea, i) in ideas" :key="i">
-      <button
+      <el-button
         class="plain"
         :class="{ on: idea === composer.shown.value }"
         :aria-pressed="idea === composer.shown.value"
+        :data-pattern="idea.pattern"
         :aria-label="t('compose.idea', { pattern: nameOf(idea), score: percent(idea.score.total) })"
         @click="composer.lay(idea)"
       >
-        <MiniTable :look="looks[i]!" />
+        <MiniTable :look="looks[i]!" close />
         <span class="small">{{ nameOf(idea) }}</span>
-      </button>
+      </el-button>
     </li>
   </ul>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatAmount, type CastNames, type Idea, type Look, type Steer } from '@hestiad/core'
+import { formatMoney, type CastNames, type Idea, type Look, type Steer } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { list, percent, speakerOf } from '../findings/findingWords.js'
@@ -13,7 +13,7 @@ const props = defineProps<{ look: Look; idea: Idea; composer: ComposerState }>()
 const { t, tm, rt } = useI18n()
 const { length } = usePreferences()
 const say = computed(() => speakerOf({ t: t as never, look: props.look, length }))
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const why = computed(() => props.idea.why.map((one) => tellWhy(one, say.value)).join('; '))
 const left = computed(() => [...new Set(props.idea.brings.map((finding) => ruleNames[finding.code]))])
 const isOver = computed(() => props.idea.brings.some((finding) => finding.code === 'money.over'))
@@ -28,7 +28,7 @@ const facts = computed(() => [
       ? t('compose.cost', { cents: money(props.idea.addsCents) })
       : t('compose.costNothing'),
   t('compose.minutes', { minutes: props.idea.minutes }),
-  ...(props.idea.lifts > 0 ? [t('compose.lifts', { lifts: props.idea.lifts })] : [])
+  ...(props.idea.lifts > 0 ? [t('compose.liftsToClear', { lifts: t('compose.lifts', { n: props.idea.lifts }, props.idea.lifts) })] : [])
 ])
 </script>
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { askAgain, BALANCE_MOST, changeSchool, formatWeight, LEVELS_WANTED, scoreParts, type Figures, type FindingCode, type Look } from '@hestiad/core'
+import FoldAway from '../shell/FoldAway.vue'
+import { askAgain, BALANCE_MOST, changeSchool, LEVELS_WANTED, scoreParts, type Figures, type FindingCode, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { list, percent } from '../findings/findingWords.js'
 import { scoreNames } from '../shell/words/composer.js'
 import { ruleNames } from '../shell/words/findings/ruleNames.js'
+import ClearingList from './ClearingList.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -15,16 +17,13 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const c = computed(() => props.figures.composition)
-const clearing = computed(() => props.figures.stability.clearing)
-const tray = computed(() => props.look.pieces.find((piece) => piece.id === clearing.value.trayId)?.name)
 const density = computed(() => c.value.score.density)
 const parts = computed(() => scoreParts.flatMap((part) => (c.value.score.parts[part] === null ? [] : [{ part, kept: c.value.score.parts[part]! }])))
 const accents = computed(() => c.value.accents.map((accent) => `${accent.color} ${accent.placedIds.length}`).join(', ') || '–')
 </script>
 
 <template>
-  <details class="stack" open>
-    <summary>{{ t('compose.figures') }}</summary>
+  <FoldAway class="stack" :title="t('compose.figures')" open>
     <ul v-if="look.centerpiece.length > 0" class="parts small" :aria-label="t('compose.score', { score: percent(c.score.total) })">
       <li v-for="{ part, kept } in parts" :key="part">
         <span>{{ scoreNames[part] }}</span>
@@ -63,11 +62,7 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       <dd>{{ c.toCover.length }}</dd>
       <dt>{{ t('compose.clear') }}</dt>
       <dd>
-        <template v-if="clearing.pieces === 0">{{ t('compose.nothingToClear') }}</template>
-        <template v-else>{{
-          t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) })
-        }}</template>
-        <template v-if="tray"> {{ t('compose.tray', { tray }) }}</template>
+        <ClearingList :look="look" :clearing="figures.stability.clearing" />
       </dd>
     </dl>
     <ChoiceField
@@ -90,18 +85,12 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
     />
     <p v-if="look.school.meant.length > 0" class="soft small">
       {{ t('compose.meant', { rules: list(look.school.meant.map((code) => ruleNames[code as FindingCode] ?? code)) }) }}
-      <button class="plain link" @click="store.run(askAgain)">{{ t('compose.ask') }}</button>
+      <el-button class="plain link" @click="store.run(askAgain)">{{ t('compose.ask') }}</el-button>
     </p>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  padding: 2px 0;
-  font: 560 15px var(--serif);
-  cursor: pointer;
-}
-
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

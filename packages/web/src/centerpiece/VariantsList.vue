@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TextField from '../shell/TextField.vue'
+import FoldAway from '../shell/FoldAway.vue'
 import { bringBackMiddle, forgetMiddle, rememberMiddle, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -20,42 +22,29 @@ function putAside(): void {
 </script>
 
 <template>
-  <details class="stack small">
-    <summary>{{ t('compose.variants', { n: look.variants.length }) }}</summary>
+  <FoldAway class="stack small" :title="t('compose.variants', { n: look.variants.length })">
     <ul>
       <li v-for="variant in look.variants" :key="variant.id">
         <span
           ><strong>{{ variant.name }}</strong> <span class="soft">{{ variant.why }}</span></span
         >
         <span class="row">
-          <button class="plain link" @click="store.run(bringBackMiddle, variant.id, t('compose.wasHere'))">{{ t('compose.bringBack') }}</button>
-          <button class="plain link" @click="store.run(forgetMiddle, variant.id)">
+          <el-button class="plain link" @click="store.run(bringBackMiddle, variant.id, t('compose.wasHere'))">{{ t('compose.bringBack') }}</el-button>
+          <el-button class="plain link" @click="store.run(forgetMiddle, variant.id)">
             {{ t('compose.forget') }}
-          </button>
+          </el-button>
         </span>
       </li>
     </ul>
     <div class="pair">
-      <div class="field">
-        <label for="variant-name">{{ t('compose.variant') }}</label>
-        <input id="variant-name" v-model="name" class="native" maxlength="200" />
-      </div>
-      <div class="field">
-        <label for="variant-why">{{ t('compose.why') }}</label>
-        <input id="variant-why" v-model="why" class="native" maxlength="1000" />
-      </div>
+      <TextField v-model="name" live :label="t('compose.variant')" />
+      <TextField v-model="why" live :label="t('compose.why')" :max="1000" />
     </div>
     <el-button size="small" :disabled="most || look.centerpiece.length === 0" @click="putAside">{{ t('compose.keepVariant') }}</el-button>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  padding: 2px 0;
-  font: 560 15px var(--serif);
-  cursor: pointer;
-}
-
 ul {
   margin: 0;
   padding: 0;

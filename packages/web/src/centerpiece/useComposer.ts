@@ -1,5 +1,6 @@
 import { applyEdit, patternNames, type Composed, type Idea, type Look, type OnlyPart, type PatternName, type Source, type Steer } from '@hestiad/core'
 import { computed, onUnmounted, reactive, ref, shallowRef } from 'vue'
+import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { useLook } from '../stores/lookStore.js'
 import type { Composing } from '../workers/composer.js'
 
@@ -38,12 +39,14 @@ export function useComposer() {
     problem.value = ''
     canceled.value = false
     progress.value = 0
+    const { without: unseasonable, together } = await cupboardSaid(base.occasion.date)
     const options = {
       patterns: of === 'six' ? patternNames : [of],
       from: from.value,
       want: WANT,
       seed: seed.value,
-      without: [...without.value],
+      without: [...without.value, ...unseasonable],
+      together,
       anchorId: anchorId.value,
       wishLight: wishLight.value,
       steer: { ...steer }

@@ -40,7 +40,7 @@ function addTier(): void {
       <div v-for="(tier, i) in piece.upper" :key="i" class="tier">
         <LengthField :label="t('cupboard.tierHeight', { n: i + 2 })" :model-value="tier.heightMm" @update:model-value="setTier(i, { heightMm: $event })" />
         <LengthField :label="t('cupboard.tierAcross')" :model-value="tier.diameterMm" @update:model-value="setTier(i, { diameterMm: $event })" />
-        <button
+        <el-button
           class="plain"
           :aria-label="t('cupboard.dropTier', { n: i + 2 })"
           @click="
@@ -50,9 +50,9 @@ function addTier(): void {
           "
         >
           <X :size="15" />
-        </button>
+        </el-button>
       </div>
-      <button v-if="piece.upper.length < 6" class="plain link small" @click="addTier">{{ t('cupboard.addTier') }}</button>
+      <el-button v-if="piece.upper.length < 6" class="plain link small" @click="addTier">{{ t('cupboard.addTier') }}</el-button>
     </template>
     <CheckField
       v-if="piece.kind === 'ornament'"

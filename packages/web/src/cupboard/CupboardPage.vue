@@ -1,18 +1,9 @@
 <script setup lang="ts">
-import {
-  addDays,
-  noFacets,
-  noFacts,
-  seasons,
-  setStates,
-  withUsualSizes,
-  type CupboardItem,
-  type Facets,
-  type Piece,
-  type PieceKind,
-  type Season
-} from '@hestiad/core'
-import { computed, onMounted, ref } from 'vue'
+import FileField from '../shell/FileField.vue'
+import SearchField from '../shell/SearchField.vue'
+import DateField from '../shell/DateField.vue'
+import { addDays, noFacets, seasons, setStates, type CupboardItem, type Facets, type PieceKind, type Season } from '@hestiad/core'
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { onKeyStroke } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
@@ -20,16 +11,17 @@ import ChoiceField from '../shell/ChoiceField.vue'
 import { today } from '../shell/dates.js'
 import { onKeys } from '../shell/keys.js'
 import PageHeader from '../shell/PageHeader.vue'
+import { readListFile } from '../shell/readListFile.js'
 import SetAside from './SetAside.vue'
 import FacetSelect from './FacetSelect.vue'
-import ImportDialog from './ImportDialog.vue'
 import ItemTable from './ItemTable.vue'
-import { freeId } from './kindFields.js'
 import MultiEdit from './MultiEdit.vue'
 import PictureWall from './PictureWall.vue'
 import PieceEditor from './PieceEditor.vue'
 import { useCupboard } from './useCupboard.js'
 
+const NewPiece = defineAsyncComponent(() => import('./NewPiece.vue'))
+const ListImport = defineAsyncComponent(() => import('../shell/ListImport.vue'))
 const { t } = useI18n()
 const route = useRoute()
 const { items, uses, failed, message, query, facets, found, rooms, materials, kinds, load, write, remove } = useCupboard()
@@ -38,10 +30,11 @@ const chosen = ref<ReadonlySet<string>>(new Set())
 const openId = ref<string | null>(null)
 const editing = ref(false)
 const importing = ref(false)
+const adding = ref(false)
+const ids = computed(() => new Set((items.value ?? []).map((one) => one.piece.id)))
 const text = ref('')
 const gone = ref<CupboardItem>()
-const file = ref<HTMLInputElement>()
-const searchField = ref<HTMLInputElement>()
+const searchField = ref<{ focus(): void }>()
 const open = computed(() => (items.value ?? []).find((item) => item.piece.id === openId.value))
 const chosenItems = computed(() => (items.value ?? []).filter((item) => chosen.value.has(item.piece.id)))
 const sets = computed(() => setStates(items.value ?? []).filter((set) => set.missing > 0))
@@ -66,23 +59,8 @@ function choose(id: string, on: boolean): void {
   chosen.value = next
 }
 
-async function add(item?: CupboardItem): Promise<void> {
-  const taken = new Set((items.value ?? []).map((one) => one.piece.id))
-  const name = 'New piece'
-  const usual = withUsualSizes({
-    kind: 'plate',
-    id: freeId(name, taken),
-    name,
-    color: '#ece5d6',
-    accent: '#b8ab92',
-    material: 'stoneware',
-    owned: 1,
-    kept: '',
-    first: [],
-    of: null
-  })
-  const fresh = item ?? { piece: usual.piece as unknown as Piece, facts: { ...noFacts, assumed: usual.assumed } }
-  if (await write([fresh])) openId.value = fresh.piece.id
+async function add(item: CupboardItem, toOpen = true): Promise<void> {
+  if ((await write([item])) && toOpen) openId.value = item.piece.id
 }
 
 async function takeAway(item: CupboardItem): Promise<void> {
@@ -95,12 +73,8 @@ async function putBack(): Promise<void> {
   if (gone.value && (await write([gone.value]))) gone.value = undefined
 }
 
-async function chooseFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const picked = input.files?.[0]
-  input.value = ''
-  if (!picked) return
-  text.value = await picked.text()
+async function chooseFile(picked: File): Promise<void> {
+  text.value = await readListFile(picked)
   importing.value = true
 }
 
@@ -116,15 +90,14 @@ document.title = 'Cupboard · Hestiad'
 <template>
   <div class="page">
     <PageHeader :title="t('cupboard.title')" here="cupboard">
-      <input ref="file" type="file" accept=".csv,text/csv" class="visually-hidden" tabindex="-1" :aria-label="t('cupboard.import')" @change="chooseFile" />
       <a href="/api/cupboard/labels.pdf" download class="link">{{ t('cupboard.labels') }}</a>
       <a href="/api/cupboard.csv" download class="link">{{ t('cupboard.export') }}</a>
-      <el-button @click="file?.click()">{{ t('cupboard.import') }}</el-button>
-      <el-button type="primary" @click="add()">{{ t('cupboard.add') }}</el-button>
+      <FileField :label="t('cupboard.import')" accept=".csv,text/csv" @file="chooseFile" />
+      <el-button type="primary" @click="adding = true">{{ t('cupboard.add') }}</el-button>
     </PageHeader>
     <SetAside />
     <div class="tools">
-      <input ref="searchField" v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" />
+      <SearchField ref="searchField" v-model="query" class="find" :label="t('cupboard.search')" />
       <FacetSelect
         :label="t('cupboard.kind')"
         :model-value="facets.kinds[0] ?? ''"
@@ -159,13 +132,13 @@ document.title = 'Cupboard · Hestiad'
         :choices="states.map((value) => ({ value, label: t(`cupboard.states.${value}`) }))"
         @update:model-value="narrow({ state: $event as Facets['state'], sinceDay: facets.sinceDay || aYearAgo() })"
       />
-      <input
-        v-if="facets.state === 'unused-since'"
-        class="native"
-        type="date"
-        :aria-label="t('cupboard.sinceDay')"
-        :value="facets.sinceDay"
-        @change="narrow({ sinceDay: ($event.target as HTMLInputElement).value })"
+      <DateField
+        class="since"
+        bare
+        optional
+        :label="t('cupboard.sinceDay')"
+        :model-value="facets.sinceDay"
+        @update:model-value="narrow({ sinceDay: $event })"
       />
       <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: items?.length ?? 0 }) }}</span>
       <ChoiceField
@@ -177,12 +150,12 @@ document.title = 'Cupboard · Hestiad'
       />
     </div>
     <p v-if="message" class="note row between" role="status">
-      <span>{{ message }}</span> <button v-if="gone" class="plain under" @click="putBack">{{ t('cupboard.putBack') }}</button>
+      <span>{{ message }}</span> <el-button v-if="gone" class="plain under" @click="putBack">{{ t('cupboard.putBack') }}</el-button>
     </p>
     <p v-if="chosen.size > 0" class="note row">
       <span>{{ t('cupboard.chosen', { n: chosen.size }) }}</span>
       <el-button size="small" @click="editing = true">{{ t('cupboard.changeChosen') }}</el-button>
-      <button class="plain under" @click="chosen = new Set()">{{ t('cupboard.clearChosen') }}</button>
+      <el-button class="plain under" @click="chosen = new Set()">{{ t('cupboard.clearChosen') }}</el-button>
     </p>
     <ul v-if="facets.state === 'incomplete' && sets.length > 0" class="sets small">
       <li v-for="set in sets" :key="set.name">
@@ -224,7 +197,8 @@ document.title = 'Cupboard · Hestiad'
       </aside>
     </div>
     <MultiEdit v-if="editing" v-model="editing" :items="chosenItems" @change="write" />
-    <ImportDialog v-if="importing" v-model="importing" :text="text" @done="imported" />
+    <NewPiece v-if="adding" v-model="adding" :taken="ids" @add="add" />
+    <ListImport v-if="importing" v-model="importing" :text="text" of="cupboard" @done="imported" />
   </div>
 </template>
 

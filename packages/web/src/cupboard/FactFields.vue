@@ -1,17 +1,10 @@
 <script setup lang="ts">
-import {
-  answers,
-  finishes,
-  formatAmount,
-  parseAmount,
-  origins,
-  seasons,
-  type Answer,
-  type CupboardItem,
-  type Piece,
-  type PieceFacts,
-  type Season
-} from '@hestiad/core'
+import AmountField from '../shell/AmountField.vue'
+import DateField from '../shell/DateField.vue'
+import CheckField from '../shell/CheckField.vue'
+import TextField from '../shell/TextField.vue'
+import FoldAway from '../shell/FoldAway.vue'
+import { answers, finishes, formatMoney, origins, seasons, type Answer, type CupboardItem, type Piece, type PieceFacts, type Season } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
@@ -36,38 +29,27 @@ const choices = {
 const texts = ['motif', 'provenance', 'setName', 'borrowedFrom'] as const
 const each = computed(() => {
   const { paidCents } = facts.value
-  return paidCents !== null && props.item.piece.owned > 1 ? formatAmount(Math.round(paidCents / props.item.piece.owned), preferences.currency) : ''
+  return paidCents !== null && props.item.piece.owned > 1 ? formatMoney(Math.round(paidCents / props.item.piece.owned), preferences.currency) : ''
 })
-
-function setMoney(name: 'paidCents' | 'listCents', event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim()
-  const cents = text === '' ? null : parseAmount(text, preferences.currency)
-  if (cents !== undefined && (cents === null || cents >= 0)) set({ [name]: cents })
-  else (event.target as HTMLInputElement).value = shown(facts.value[name])
-}
-const shown = (cents: number | null) => (cents === null ? '' : formatAmount(cents, preferences.currency))
 
 function setSeason(season: Season, on: boolean): void {
   set({ seasons: seasons.filter((one) => (one === season ? on : facts.value.seasons.includes(one))) })
 }
 
-function setAcquired(event: Event): void {
-  const input = event.target as HTMLInputElement
-  if (/^(\d{4}(-\d{2}-\d{2})?)?$/.test(input.value.trim())) set({ acquired: input.value.trim() })
-  else input.value = facts.value.acquired
-}
+const wrongYear = (text: string) => (/^(\d{4}(-\d{2}-\d{2})?)?$/.test(text.trim()) ? '' : t('cupboard.acquiredHint'))
 </script>
 
 <template>
-  <details>
-    <summary>{{ t('cupboard.facts') }}</summary>
+  <FoldAway :title="t('cupboard.facts')">
     <div class="pair">
-      <div v-for="(values, name) in choices" :key="name" class="field">
-        <label :for="`fact-${name}`">{{ t(`cupboard.${name}`) }}</label>
-        <select :id="`fact-${name}`" class="native" :value="facts[name]" @change="set({ [name]: ($event.target as HTMLSelectElement).value })">
-          <option v-for="value in values" :key="value" :value="value">{{ t(`cupboard.values.${value}`) }}</option>
-        </select>
-      </div>
+      <SelectField
+        v-for="(values, name) in choices"
+        :key="name"
+        :label="t(`cupboard.${name}`)"
+        :model-value="facts[name] as string"
+        :choices="values.map((value) => ({ value, label: t(`cupboard.values.${value}`) }))"
+        @update:model-value="set({ [name]: $event })"
+      />
       <SelectField
         v-for="name in ['foodSafe', 'heatSafe'] as const"
         :key="name"
@@ -76,76 +58,61 @@ function setAcquired(event: Event): void {
         :choices="answers.map((value) => ({ value, label: t(`cupboard.values.${value}`) }))"
         @update:model-value="setPiece({ [name]: $event as Answer })"
       />
-      <div class="field">
-        <label for="fact-pattern">{{ t('cupboard.pattern') }}</label>
-        <input
-          id="fact-pattern"
-          class="native"
-          maxlength="100"
-          :placeholder="t('cupboard.plainHint')"
-          :value="item.piece.pattern"
-          @change="setPiece({ pattern: ($event.target as HTMLInputElement).value.trim() })"
-        />
-      </div>
+      <TextField
+        :label="t('cupboard.pattern')"
+        :model-value="item.piece.pattern"
+        :max="100"
+        :placeholder="t('cupboard.plainHint')"
+        @update:model-value="setPiece({ pattern: $event.trim() })"
+      />
       <fieldset class="checks wide">
         <legend>{{ t('cupboard.seasons') }}</legend>
-        <label v-for="season in seasons" :key="season"
-          ><input type="checkbox" :checked="facts.seasons.includes(season)" @change="setSeason(season, ($event.target as HTMLInputElement).checked)" />
-          {{ t(`cupboard.values.${season}`) }}</label
-        >
+        <CheckField
+          v-for="season in seasons"
+          :key="season"
+          :label="t(`cupboard.values.${season}`)"
+          :model-value="facts.seasons.includes(season)"
+          @update:model-value="setSeason(season, $event)"
+        />
       </fieldset>
-      <div v-for="name in texts" :key="name" class="field">
-        <label :for="`fact-${name}`">{{ t(`cupboard.${name}`) }}</label>
-        <input
-          :id="`fact-${name}`"
-          class="native"
-          :maxlength="name === 'provenance' ? 200 : 100"
-          :value="facts[name]"
-          @change="set({ [name]: ($event.target as HTMLInputElement).value })"
-        />
-      </div>
+      <TextField
+        v-for="name in texts"
+        :key="name"
+        :label="t(`cupboard.${name}`)"
+        :max="name === 'provenance' ? 200 : 100"
+        :model-value="facts[name]"
+        @update:model-value="set({ [name]: $event })"
+      />
       <CountField :label="t('cupboard.setCount')" :model-value="facts.setCount" :max="10000" @update:model-value="set({ setCount: $event })" />
-      <div class="field">
-        <label for="fact-acquired">{{ t('cupboard.acquired') }}</label>
-        <input id="fact-acquired" class="native" :value="facts.acquired" @change="setAcquired" />
-      </div>
-      <div v-for="name in ['returnBy', 'lastUsed'] as const" :key="name" class="field">
-        <label :for="`fact-${name}`">{{ t(`cupboard.${name}`) }}</label>
-        <input :id="`fact-${name}`" class="native" type="date" :value="facts[name]" @change="set({ [name]: ($event.target as HTMLInputElement).value })" />
-      </div>
-      <div class="field">
-        <label for="fact-paid">{{ t('cupboard.paid') }}</label>
-        <input id="fact-paid" class="native" inputmode="decimal" :value="shown(facts.paidCents)" @change="setMoney('paidCents', $event)" />
-        <span v-if="each" class="soft small">{{ t('cupboard.perUse', { each }) }}</span>
-      </div>
-      <div class="field">
-        <label for="fact-list">{{ t('cupboard.listPrice') }}</label>
-        <input id="fact-list" class="native" inputmode="decimal" :value="shown(facts.listCents)" @change="setMoney('listCents', $event)" />
-      </div>
-      <div class="field wide">
-        <label for="fact-notes">{{ t('cupboard.notes') }}</label>
-        <textarea
-          id="fact-notes"
-          class="native"
-          rows="3"
-          maxlength="2000"
-          :value="facts.notes"
-          @change="set({ notes: ($event.target as HTMLTextAreaElement).value })"
-        />
-      </div>
-      <label class="wide"
-        ><input type="checkbox" :checked="facts.doNotRemove" @change="set({ doNotRemove: ($event.target as HTMLInputElement).checked })" />
-        {{ t('cupboard.doNotRemove') }}</label
-      >
+      <TextField :label="t('cupboard.acquired')" :model-value="facts.acquired" :wrong="wrongYear" @update:model-value="set({ acquired: $event.trim() })" />
+      <DateField
+        v-for="name in ['returnBy', 'lastUsed'] as const"
+        :key="name"
+        optional
+        :label="t(`cupboard.${name}`)"
+        :model-value="facts[name]"
+        @update:model-value="set({ [name]: $event })"
+      />
+      <AmountField
+        :label="t('cupboard.paid')"
+        optional
+        :currency="preferences.currency"
+        :model-value="facts.paidCents"
+        @update:model-value="set({ paidCents: $event })"
+        @clear="set({ paidCents: null })"
+      />
+      <AmountField
+        :label="t('cupboard.listPrice')"
+        optional
+        :currency="preferences.currency"
+        :model-value="facts.listCents"
+        @update:model-value="set({ listCents: $event })"
+        @clear="set({ listCents: null })"
+      />
+      <p v-if="each" class="soft small wide tidy">{{ t('cupboard.perUse', { each }) }}</p>
+      <TextField class="wide" :label="t('cupboard.notes')" :model-value="facts.notes" :max="2000" :rows="3" @update:model-value="set({ notes: $event })" />
+      <CheckField class="wide" :label="t('cupboard.doNotRemove')" :model-value="facts.doNotRemove" @update:model-value="set({ doNotRemove: $event })" />
     </div>
     <p class="soft small">{{ t('cupboard.safety') }}</p>
-  </details>
+  </FoldAway>
 </template>
-
-<style scoped>
-summary {
-  padding: 4px 0;
-  font: 560 15px var(--serif);
-  cursor: pointer;
-}
-</style>

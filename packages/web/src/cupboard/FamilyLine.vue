@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { familiesOf, type CupboardItem, type Family } from '@hestiad/core'
+import { familiesOf, setsOf, type CupboardItem, type Family } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
@@ -9,11 +9,7 @@ const props = defineProps<{ item: CupboardItem; items: readonly CupboardItem[] }
 const { t } = useI18n()
 const { length } = usePreferences()
 
-const together = computed(() => {
-  const sets = new Map<string, string[]>()
-  for (const { piece, facts } of props.items) if (facts.setName !== '') sets.set(facts.setName, [...(sets.get(facts.setName) ?? []), piece.id])
-  return [...sets.values()]
-})
+const together = computed(() => setsOf(props.items))
 const pieces = computed(() => props.items.map(({ piece }) => piece))
 const family = computed<Family | undefined>(() =>
   familiesOf(pieces.value, together.value).find((one) => one.pieces.some((piece) => piece.id === props.item.piece.id))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
 import { flawKinds, type Flaw } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { useI18n } from 'vue-i18n'
@@ -20,17 +21,16 @@ const set = (i: number, part: Partial<Flaw>) =>
     <legend>{{ t('cupboard.flaws') }}</legend>
     <p v-if="flaws.length === 0" class="soft small">{{ t('cupboard.noFlaws') }}</p>
     <div v-for="(flaw, i) in flaws" :key="i" class="flaw">
-      <select
-        class="native"
-        :aria-label="t('cupboard.flaw', { n: i + 1 })"
-        :value="flaw.kind"
-        @change="set(i, { kind: ($event.target as HTMLSelectElement).value as Flaw['kind'] })"
-      >
-        <option v-for="kind in flawKinds" :key="kind" :value="kind">{{ t(`cupboard.flawKinds.${kind}`) }}</option>
-      </select>
+      <SelectField
+        bare
+        :label="t('cupboard.flaw', { n: i + 1 })"
+        :model-value="flaw.kind"
+        :choices="flawKinds.map((value) => ({ value, label: t(`cupboard.flawKinds.${value}`) }))"
+        @update:model-value="set(i, { kind: $event })"
+      />
       <LengthField :label="t('cupboard.flawX')" :model-value="flaw.xMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set(i, { xMm: $event })" />
       <LengthField :label="t('cupboard.flawY')" :model-value="flaw.yMm" :min-mm="-10000" :max-mm="10000" @update:model-value="set(i, { yMm: $event })" />
-      <button
+      <el-button
         class="plain"
         :aria-label="t('cupboard.dropFlaw', { n: i + 1 })"
         @click="
@@ -41,9 +41,9 @@ const set = (i: number, part: Partial<Flaw>) =>
         "
       >
         <X :size="15" />
-      </button>
+      </el-button>
     </div>
-    <button class="plain link small" @click="emit('change', [...flaws, { kind: 'hole', xMm: 0, yMm: 0 }])">{{ t('cupboard.addFlaw') }}</button>
+    <el-button class="plain link small" @click="emit('change', [...flaws, { kind: 'hole', xMm: 0, yMm: 0 }])">{{ t('cupboard.addFlaw') }}</el-button>
   </fieldset>
 </template>
 

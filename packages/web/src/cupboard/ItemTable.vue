@@ -1,6 +1,10 @@
 <script setup lang="ts">
-import { isLow, pieceSize, type CupboardItem } from '@hestiad/core'
+import CountField from '../shell/CountField.vue'
+import CheckField from '../shell/CheckField.vue'
+import TextField from '../shell/TextField.vue'
+import { isLow, pieceSize, sortColumns, sortItems, type CupboardItem, type SortColumn } from '@hestiad/core'
 import { useVirtualizer } from '@tanstack/vue-virtual'
+import { ChevronDown } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
@@ -11,6 +15,16 @@ const props = defineProps<{ items: readonly CupboardItem[]; chosen: ReadonlySet<
 const emit = defineEmits<{ choose: [id: string, on: boolean]; open: [item: CupboardItem]; change: [item: CupboardItem] }>()
 const { t } = useI18n()
 const { length } = usePreferences()
+/** By which column, and which way; pressed once up, twice down, thrice as they come. */
+const sorted = ref<{ readonly column: SortColumn; readonly down: boolean } | null>(null)
+const shown = computed(() => (sorted.value ? sortItems(props.items, sorted.value.column, sorted.value.down) : props.items))
+const waysOf = (column: SortColumn) => (sorted.value?.column !== column ? 'none' : sorted.value.down ? 'descending' : 'ascending')
+
+function sortBy(column: SortColumn): void {
+  const way = waysOf(column)
+  sorted.value = way === 'descending' ? null : { column, down: way === 'ascending' }
+}
+
 const scroller = ref<HTMLElement | null>(null)
 const virtual = useVirtualizer(computed(() => ({ count: props.items.length, getScrollElement: () => scroller.value, estimateSize: () => 44, overscan: 8 })))
 
@@ -22,62 +36,60 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
 <template>
   <div ref="scroller" class="scroller" role="table" :aria-label="t('cupboard.title')" :aria-rowcount="items.length + 1" tabindex="0">
     <div class="row head" role="row">
-      <span role="columnheader"></span><span role="columnheader"></span><span role="columnheader">{{ t('cupboard.name') }}</span
-      ><span role="columnheader">{{ t('cupboard.size') }}</span
-      ><span role="columnheader">{{ t('cupboard.material') }}</span
-      ><span role="columnheader">{{ t('cupboard.owned') }}</span
-      ><span role="columnheader">{{ t('cupboard.kept') }}</span>
+      <span role="columnheader" :aria-label="t('cupboard.chosenColumn')" /><span role="columnheader" :aria-label="t('cupboard.picture')" />
+      <span v-for="column in sortColumns" :key="column" role="columnheader" :aria-sort="waysOf(column)">
+        <el-button class="plain" @click="sortBy(column)"
+          >{{ t(`cupboard.${column}`) }}<ChevronDown v-if="waysOf(column) !== 'none'" :size="13" :class="{ up: waysOf(column) === 'ascending' }"
+        /></el-button>
+      </span>
     </div>
     <div class="body" role="rowgroup" :style="{ height: `${virtual.getTotalSize()}px` }">
       <div
         v-for="row in virtual.getVirtualItems()"
-        :key="items[row.index]!.piece.id"
+        :key="shown[row.index]!.piece.id"
         class="row"
         role="row"
         :aria-rowindex="row.index + 2"
-        :class="{ open: open === items[row.index]!.piece.id }"
+        :class="{ open: open === shown[row.index]!.piece.id }"
         :style="{ transform: `translateY(${row.start}px)` }"
       >
         <span role="cell"
-          ><input
-            type="checkbox"
-            :checked="chosen.has(items[row.index]!.piece.id)"
-            :aria-label="t('cupboard.select', { name: items[row.index]!.piece.name })"
-            @change="emit('choose', items[row.index]!.piece.id, ($event.target as HTMLInputElement).checked)"
+          ><CheckField
+            bare
+            :label="t('cupboard.select', { name: shown[row.index]!.piece.name })"
+            :model-value="chosen.has(shown[row.index]!.piece.id)"
+            @update:model-value="emit('choose', shown[row.index]!.piece.id, $event)"
         /></span>
-        <span role="cell" class="tile"><PieceTile :item="items[row.index]!" /></span>
+        <span role="cell" class="tile"><PieceTile :item="shown[row.index]!" /></span>
         <span role="cell"
-          ><button class="plain name" :aria-label="t('cupboard.open', { name: items[row.index]!.piece.name })" @click="emit('open', items[row.index]!)">
-            {{ items[row.index]!.piece.name }}</button
+          ><el-button class="plain name" :aria-label="t('cupboard.open', { name: shown[row.index]!.piece.name })" @click="emit('open', shown[row.index]!)">
+            {{ shown[row.index]!.piece.name }}</el-button
           ><span class="soft small kind"
-            >{{ t(`kind.${items[row.index]!.piece.kind}`)
-            }}<template v-if="items[row.index]!.piece.first.length > 0">
-              · {{ items[row.index]!.piece.first.map((care) => t(`cupboard.care.${care}`)).join(', ') }}</template
-            ><template v-if="isLow(items[row.index]!.piece)"> · {{ t('cupboard.runsLow') }}</template></span
+            >{{ t(`kind.${shown[row.index]!.piece.kind}`)
+            }}<template v-if="shown[row.index]!.piece.first.length > 0">
+              · {{ shown[row.index]!.piece.first.map((care) => t(`cupboard.care.${care}`)).join(', ') }}</template
+            ><template v-if="isLow(shown[row.index]!.piece)"> · {{ t('cupboard.runsLow') }}</template></span
           ></span
         >
         <span role="cell" class="soft"
-          >{{ pieceSize(items[row.index]!.piece, length) }}<abbr v-if="items[row.index]!.facts.assumed.length > 0" :title="t('cupboard.assumed')">?</abbr></span
+          >{{ pieceSize(shown[row.index]!.piece, length) }}<abbr v-if="shown[row.index]!.facts.assumed.length > 0" :title="t('cupboard.assumed')">?</abbr></span
         >
-        <span role="cell" class="soft">{{ items[row.index]!.piece.material }}</span>
+        <span role="cell" class="soft">{{ shown[row.index]!.piece.material }}</span>
         <span role="cell"
-          ><input
-            class="native"
-            type="number"
-            min="0"
-            max="100000"
-            step="1"
-            :value="items[row.index]!.piece.owned"
-            :aria-label="`${items[row.index]!.piece.name}, ${t('cupboard.owned')}`"
-            @change="set(items[row.index]!, { owned: Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value))) })"
+          ><CountField
+            bare
+            :controls="false"
+            :label="`${shown[row.index]!.piece.name}, ${t('cupboard.owned')}`"
+            :model-value="shown[row.index]!.piece.owned"
+            :max="100000"
+            @update:model-value="set(shown[row.index]!, { owned: $event })"
         /></span>
         <span role="cell"
-          ><input
-            class="native"
-            maxlength="200"
-            :value="items[row.index]!.piece.kept"
-            :aria-label="`${items[row.index]!.piece.name}, ${t('cupboard.kept')}`"
-            @change="set(items[row.index]!, { kept: ($event.target as HTMLInputElement).value })"
+          ><TextField
+            bare
+            :label="`${shown[row.index]!.piece.name}, ${t('cupboard.kept')}`"
+            :model-value="shown[row.index]!.piece.kept"
+            @update:model-value="set(shown[row.index]!, { kept: $event })"
         /></span>
       </div>
     </div>
@@ -85,6 +97,14 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
 </template>
 
 <style scoped>
+.up {
+  transform: rotate(180deg);
+}
+
+.row :deep(.bare .el-input-number) {
+  width: 68px;
+}
+
 .scroller {
   position: relative;
   min-height: 0;
@@ -157,17 +177,5 @@ abbr {
   margin-left: 4px;
   color: var(--ember);
   text-decoration: none;
-}
-
-.native {
-  height: 30px;
-  border-color: transparent;
-  background: transparent;
-}
-
-.native:hover,
-.native:focus {
-  border-color: var(--hairline-strong);
-  background: var(--paper);
 }
 </style>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
+import TextField from '../shell/TextField.vue'
 import { firstCares, seasons, type CupboardItem, type FirstCare, type Season } from '@hestiad/core'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -31,25 +33,23 @@ function apply(): void {
 <template>
   <el-dialog v-model="shown" :title="t('cupboard.chosen', { n: items.length })" width="420">
     <div class="stack">
-      <div class="field">
-        <label for="multi-kept">{{ t('cupboard.keptAs') }}</label>
-        <input id="multi-kept" v-model="kept" class="native" maxlength="200" :placeholder="t('cupboard.leave')" />
-      </div>
-      <div class="field">
-        <label for="multi-season">{{ t('cupboard.seasonAs') }}</label>
-        <select id="multi-season" v-model="season" class="native">
-          <option value="">{{ t('cupboard.leave') }}</option>
-          <option v-for="one in seasons" :key="one" :value="one">{{ t(`cupboard.values.${one}`) }}</option>
-        </select>
-      </div>
-      <div class="field">
-        <label for="multi-care">{{ t('cupboard.careAs') }}</label>
-        <select id="multi-care" v-model="care" class="native">
-          <option value="">{{ t('cupboard.leave') }}</option>
-          <option value="none">{{ t('cupboard.nothing') }}</option>
-          <option v-for="one in firstCares" :key="one" :value="one">{{ t(`cupboard.care.${one}`) }}</option>
-        </select>
-      </div>
+      <TextField v-model="kept" :label="t('cupboard.keptAs')" :placeholder="t('cupboard.leave')" />
+      <SelectField
+        :label="t('cupboard.seasonAs')"
+        :model-value="season || null"
+        :none="t('cupboard.leave')"
+        :choices="seasons.map((value) => ({ value, label: t(`cupboard.values.${value}`) }))"
+        @update:model-value="season = $event"
+        @none="season = ''"
+      />
+      <SelectField
+        :label="t('cupboard.careAs')"
+        :model-value="care || null"
+        :none="t('cupboard.leave')"
+        :choices="[{ value: 'none' as const, label: t('cupboard.nothing') }, ...firstCares.map((value) => ({ value, label: t(`cupboard.care.${value}`) }))]"
+        @update:model-value="care = $event"
+        @none="care = ''"
+      />
       <el-button type="primary" @click="apply">{{ t('cupboard.apply', { n: items.length }) }}</el-button>
     </div>
   </el-dialog>

@@ -31,11 +31,16 @@ const virtual = useVirtualizer(
         :style="{ transform: `translateY(${row.start}px)`, gridTemplateColumns: `repeat(${columns}, 1fr)` }"
       >
         <div v-for="item in items.slice(row.index * columns, (row.index + 1) * columns)" :key="item.piece.id" role="listitem">
-          <button :class="{ open: open === item.piece.id }" :aria-label="t('cupboard.open', { name: item.piece.name })" @click="emit('open', item)">
+          <el-button
+            class="plain"
+            :class="{ open: open === item.piece.id }"
+            :aria-label="t('cupboard.open', { name: item.piece.name })"
+            @click="emit('open', item)"
+          >
             <span class="picture"><PieceTile :item="item" /></span>
             <span class="name">{{ item.piece.name }}</span>
             <span class="soft small">{{ item.piece.owned }} · {{ pieceSize(item.piece, length) || t(`kind.${item.piece.kind}`) }}</span>
-          </button>
+          </el-button>
         </div>
       </div>
     </div>

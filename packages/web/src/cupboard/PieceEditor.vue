@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { costPerUseCents, firstCares, formatAmount, materials, pieceKinds, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
+import ColorField from '../shell/ColorField.vue'
+import SelectField from '../shell/SelectField.vue'
+import CheckField from '../shell/CheckField.vue'
+import TextField from '../shell/TextField.vue'
+import { costPerUseCents, firstCares, formatMoney, materials, pieceKinds, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -14,7 +18,7 @@ import FactFields from './FactFields.vue'
 import FlawFields from './FlawFields.vue'
 import FamilyLine from './FamilyLine.vue'
 import KindFields from './KindFields.vue'
-import { choicesOf, reshaped, sizesOf } from './kindFields.js'
+import { choicesOf, freeId, reshaped, sizesOf } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
 
@@ -62,6 +66,13 @@ async function takePhoto(photoId: string): Promise<void> {
   }
 }
 
+/** The piece once more, to be changed into its like: another size, another color. */
+function copyOf(): CupboardItem {
+  const name = t('cupboard.copyName', { name: piece.value.name })
+  const id = freeId(name, new Set(props.items.map((one) => one.piece.id)))
+  return { piece: { ...piece.value, id, name }, facts: { ...props.item.facts, photoId: null } }
+}
+
 function setPhoto(photoId: string | null): void {
   colors.value = []
   emit('change', { ...props.item, facts: { ...props.item.facts, photoId } })
@@ -72,82 +83,65 @@ function setPhoto(photoId: string | null): void {
   <section class="stack" :aria-label="piece.name">
     <div class="row between">
       <h2>{{ piece.name }}</h2>
-      <button class="plain" :aria-label="t('cupboard.close')" @click="emit('close')"><X :size="17" /></button>
+      <el-button class="plain" :aria-label="t('cupboard.close')" @click="emit('close')"><X :size="17" /></el-button>
     </div>
     <div class="picture"><PieceTile :item="item" /></div>
     <p class="row between small">
       <PhotoInput :label="t('cupboard.takePhoto')" @kept="takePhoto" @problem="problem = $event" />
-      <button v-if="item.facts.photoId" class="plain link" @click="setPhoto(null)">{{ t('cupboard.dropPhoto') }}</button>
+      <el-button v-if="item.facts.photoId" class="plain link" @click="setPhoto(null)">{{ t('cupboard.dropPhoto') }}</el-button>
     </p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
     <div v-if="colors.length > 0" class="small">
       {{ t('cupboard.photoColors') }}
       <div class="row">
-        <button
+        <el-button
           v-for="one in colors"
           :key="one.color"
-          class="chip"
+          class="plain chip"
           :style="{ background: one.color }"
           :aria-label="`${t('cupboard.color')} ${one.color}, ${Math.round(one.share * 100)} %`"
           @click="set({ color: one.color })"
         />
       </div>
     </div>
-    <div class="field">
-      <label for="piece-name">{{ t('cupboard.name') }}</label>
-      <input
-        id="piece-name"
-        class="native"
-        maxlength="200"
-        :value="piece.name"
-        @change="($event.target as HTMLInputElement).value.trim() && set({ name: ($event.target as HTMLInputElement).value.trim() })"
-      />
-    </div>
+    <TextField :label="t('cupboard.name')" :model-value="piece.name" @update:model-value="$event.trim() && set({ name: $event.trim() })" />
     <div class="pair">
-      <div class="field">
-        <label for="piece-kind">{{ t('cupboard.kind') }}</label>
-        <select id="piece-kind" class="native" :value="piece.kind" @change="setKind(($event.target as HTMLSelectElement).value)">
-          <option v-for="kind in pieceKinds" :key="kind" :value="kind">{{ t(`kind.${kind}`) }}</option>
-        </select>
-      </div>
-      <div v-if="choice" class="field">
-        <label for="piece-role">{{ t('cupboard.role') }}</label>
-        <select
-          id="piece-role"
-          class="native"
-          :value="(piece as unknown as Record<string, string>)[choice.field]"
-          @change="set({ [choice.field]: ($event.target as HTMLSelectElement).value }, [choice.field])"
-        >
-          <option v-for="value in choice.values" :key="value" :value="value">{{ value.replace(/-/g, ' ') }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('cupboard.kind')"
+        :model-value="piece.kind"
+        :choices="pieceKinds.map((value) => ({ value, label: t(`kind.${value}`) }))"
+        @update:model-value="setKind"
+      />
+      <SelectField
+        v-if="choice"
+        :label="t('cupboard.role')"
+        :model-value="(piece as unknown as Record<string, string>)[choice.field] ?? null"
+        :choices="choice.values.map((value) => ({ value, label: value.replace(/-/g, ' ') }))"
+        @update:model-value="set({ [choice.field]: $event }, [choice.field])"
+      />
       <CountField :label="t('cupboard.owned')" :model-value="piece.owned" :max="100000" @update:model-value="set({ owned: $event })" />
-      <div class="field">
-        <label for="piece-material">{{ t('cupboard.material') }}</label>
-        <select id="piece-material" class="native" :value="piece.material" @change="set({ material: ($event.target as HTMLSelectElement).value })">
-          <option v-for="material in materials" :key="material" :value="material">{{ material }}</option>
-        </select>
-      </div>
-      <div class="field wide">
-        <label for="piece-kept">{{ t('cupboard.kept') }}</label>
-        <input id="piece-kept" class="native" maxlength="200" :value="piece.kept" @change="set({ kept: ($event.target as HTMLInputElement).value })" />
-      </div>
-      <div v-for="name in ['color', 'accent'] as const" :key="name" class="field">
-        <label :for="`piece-${name}`">{{ t(`cupboard.${name}`) }}</label>
-        <input :id="`piece-${name}`" class="native" type="color" :value="piece[name]" @change="set({ [name]: ($event.target as HTMLInputElement).value })" />
-      </div>
+      <SelectField
+        :label="t('cupboard.material')"
+        :model-value="piece.material"
+        :choices="materials.map((value) => ({ value, label: value }))"
+        @update:model-value="set({ material: $event })"
+      />
+      <TextField class="wide" :label="t('cupboard.kept')" :model-value="piece.kept" @update:model-value="set({ kept: $event })" />
+      <ColorField
+        v-for="name in ['color', 'accent'] as const"
+        :key="name"
+        :label="t(`cupboard.${name}`)"
+        :model-value="piece[name]"
+        @update:model-value="set({ [name]: $event })"
+      />
       <template v-if="'extent' in piece">
-        <div class="field wide">
-          <label for="piece-shape">{{ t('cupboard.shape') }}</label>
-          <select
-            id="piece-shape"
-            class="native"
-            :value="piece.extent.kind"
-            @change="set({ extent: reshaped(piece.extent, ($event.target as HTMLSelectElement).value as never) }, ['extent'])"
-          >
-            <option v-for="shape in ['rectangle', 'square', 'round', 'oval']" :key="shape" :value="shape">{{ t(`cupboard.shapes.${shape}`) }}</option>
-          </select>
-        </div>
+        <SelectField
+          class="wide"
+          :label="t('cupboard.shape')"
+          :model-value="piece.extent.kind"
+          :choices="(['rectangle', 'square', 'round', 'oval'] as const).map((value) => ({ value, label: t(`cupboard.shapes.${value}`) }))"
+          @update:model-value="set({ extent: reshaped(piece.extent, $event) }, ['extent'])"
+        />
         <LengthField
           v-for="[name, mm] in sizesOf(piece.extent)"
           :key="name"
@@ -171,16 +165,19 @@ function setPhoto(photoId: string | null): void {
     </p>
     <fieldset class="checks">
       <legend>{{ t('cupboard.first') }}</legend>
-      <label v-for="care in firstCares" :key="care"
-        ><input type="checkbox" :checked="piece.first.includes(care)" @change="setFirst(care, ($event.target as HTMLInputElement).checked)" />
-        {{ t(`cupboard.care.${care}`) }}</label
-      >
+      <CheckField
+        v-for="care in firstCares"
+        :key="care"
+        :label="t(`cupboard.care.${care}`)"
+        :model-value="piece.first.includes(care)"
+        @update:model-value="setFirst(care, $event)"
+      />
     </fieldset>
     <p class="soft small">
       {{ t('cupboard.uses', { past: uses.past, planned: uses.planned }) }}
-      <template v-if="perUse.soFar !== null">{{ t('cupboard.useSoFar', { cents: formatAmount(perUse.soFar, preferences.currency) }) }}</template>
+      <template v-if="perUse.soFar !== null">{{ t('cupboard.useSoFar', { cents: formatMoney(perUse.soFar, preferences.currency) }) }}</template>
       <template v-if="perUse.planned !== null && perUse.planned !== perUse.soFar">{{
-        t('cupboard.usePlanned', { cents: formatAmount(perUse.planned, preferences.currency) })
+        t('cupboard.usePlanned', { cents: formatMoney(perUse.planned, preferences.currency) })
       }}</template>
     </p>
     <CarryFields :piece="piece" @change="set" />
@@ -188,7 +185,8 @@ function setPhoto(photoId: string | null): void {
     <FamilyLine :item="item" :items="items" />
     <OtherUses :item="item" @add="emit('add', $event)" />
     <FactFields :item="item" @change="emit('change', $event)" />
-    <button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</button>
+    <el-button class="plain link small" @click="emit('add', copyOf())">{{ t('cupboard.duplicate') }}</el-button>
+    <el-button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</el-button>
   </section>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatAmount, type Offer } from '@hestiad/core'
+import FoldAway from '../shell/FoldAway.vue'
+import { formatMoney, type Offer } from '@hestiad/core'
 import { onMounted, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
@@ -20,7 +21,7 @@ function told({ document, table, why }: Dto<'SetAside'>): string {
   try {
     if (why === 'unreadable') throw new Error(why)
     const { pieceId, shop, packSize, priceCents } = JSON.parse(document) as Offer
-    const price = priceCents === null ? t('cupboard.asidePrice') : formatAmount(priceCents, currency)
+    const price = priceCents === null ? t('cupboard.asidePrice') : formatMoney(priceCents, currency)
     return t('cupboard.asideOffer', { piece: pieceId, shop, n: packSize, price })
   } catch {
     return t('cupboard.asideUnreadable', { document })
@@ -29,12 +30,11 @@ function told({ document, table, why }: Dto<'SetAside'>): string {
 </script>
 
 <template>
-  <details v-if="rows.length > 0" class="soft small">
-    <summary>{{ t('cupboard.aside', rows.length) }}</summary>
+  <FoldAway v-if="rows.length > 0" class="soft small" :title="t('cupboard.aside', rows.length)">
     <ul>
       <li v-for="row in rows" :key="row.id">{{ told(row) }}</li>
     </ul>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>

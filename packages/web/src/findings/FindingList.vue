@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { steps, type Step } from '../shell/steps.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import RemedyPreview from './RemedyPreview.vue'
 import { describeFinding, describeRemedy, stepOf } from './findingWords.js'
 
 /** The findings of a step, each opening to its measure, limit, reason and remedies; the open one is shown whatever its step. */
@@ -39,6 +40,11 @@ function toggle(finding: BareFinding): void {
 function keepsIdea({ code, brings }: Remedy): boolean {
   return remedyRank(code) < 3 && brings.every((one) => one.severity === 'note')
 }
+
+/** So many remedies show the plan before and after them. */
+const PREVIEWS = 3
+/** Whether a remedy moves, takes off or exchanges what stands in the middle, so that there is something to see. */
+const changesPlan = ({ edit }: Remedy) => edit.patches.some(({ path }) => path[0] === 'centerpiece')
 
 function doIt(remedy: Remedy): void {
   done.value = describeRemedy(remedy, words.value).what
@@ -79,7 +85,7 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
   <section ref="list" class="findings" :aria-label="t('findings.title')" aria-live="polite">
     <p v-if="done" class="done row between">
       <span>{{ t('findings.applied', { what: done }) }}</span>
-      <button class="plain link" @click="takeBack">{{ t('findings.undone') }}</button>
+      <el-button class="plain link" @click="takeBack">{{ t('findings.undone') }}</el-button>
     </p>
     <article
       v-for="finding in shown"
@@ -87,12 +93,12 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
       class="finding"
       :class="[shape(finding.code, finding.severity), { open: store.openFinding === findingKey(finding) }]"
     >
-      <button class="plain head" :aria-expanded="store.openFinding === findingKey(finding)" @click="toggle(finding)">
+      <el-button class="plain head" :aria-expanded="store.openFinding === findingKey(finding)" @click="toggle(finding)">
         <span class="badge">{{ t(`severity.${finding.severity}`) }}</span>
         <span class="title"
           >{{ describe(finding).title }} <span v-if="finding.also" class="count">{{ t('findings.places', { n: finding.also.length + 1 }) }}</span></span
         >
-      </button>
+      </el-button>
       <div v-if="store.openFinding === findingKey(finding)" class="body">
         <p class="measures">
           <strong>{{ describe(finding).is }}</strong><span class="soft">{{ describe(finding).limit }}</span>
@@ -105,6 +111,7 @@ const shape = (code: FindingCode, severity: BareFinding['severity']) => `${sever
             <span>
               <span class="what">{{ describeRemedy(remedy, words).what }}</span>
               <span class="soft small">{{ describeRemedy(remedy, words).effect }}</span>
+              <RemedyPreview v-if="i < PREVIEWS && changesPlan(remedy)" :look="store.look!" :edit="remedy.edit" />
             </span>
             <el-button :type="i === 0 && keepsIdea(remedy) ? 'primary' : 'default'" round size="small" @click="doIt(remedy)">{{
               t('findings.doIt')

@@ -1,5 +1,5 @@
 import {
-  formatAmount,
+  formatMoney,
   formatClock,
   formatDuration,
   formatWeight,
@@ -45,7 +45,7 @@ export function speakerOf({ t, look, length }: Words): Speaker {
     seat,
     percent,
     weight: formatWeight,
-    amount: (cents) => formatAmount(cents, look.money.currency),
+    amount: (cents) => formatMoney(cents, look.money.currency),
     duration: formatDuration,
     clock: formatClock,
     degrees: (deg) => `${Math.round(deg)}°`,

@@ -12,6 +12,8 @@ import {
   pieceIndex,
   piecesOf,
   setStems,
+  stemAsks,
+  takeIn,
   takesStems,
   type Look,
   type Placed
@@ -26,6 +28,7 @@ import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { mechanicsInSentence } from '../shell/words/findings/inSentence.js'
+import ShopPicker from '../shops/ShopPicker.vue'
 import StemThumb from './StemThumb.vue'
 
 const props = defineProps<{ look: Look }>()
@@ -45,6 +48,7 @@ const usual = computed(() => {
   const vessel = findPiece(index.value, chosen.value?.pieceId, 'vessel')
   return vessel && chosen.value?.arrangement ? mechanicsOf(vessel, { ...chosen.value.arrangement, mechanics: null }) : 'none'
 })
+const asks = computed(() => stemAsks(props.look))
 const animals = computed(() => props.look.household.cats || props.look.household.dogs)
 
 const setStemsOf = (stemId: string, count: number) => store.run(setStems, chosen.value?.id ?? '', stemId, count)
@@ -55,12 +59,12 @@ const change = (part: Parameters<typeof changeArrangement>[2]) => store.run(chan
   <div class="stack">
     <p v-if="!chosen" class="soft">{{ t('florals.none') }}</p>
     <template v-else>
-      <div class="field">
-        <label for="vessel">{{ t('florals.vessel') }}</label>
-        <select id="vessel" class="native" :value="chosen.id" @change="store.selected = ($event.target as HTMLSelectElement).value">
-          <option v-for="placed in vessels" :key="placed.id" :value="placed.id">{{ index.get(placed.pieceId)?.name }}</option>
-        </select>
-      </div>
+      <SelectField
+        :label="t('florals.vessel')"
+        :model-value="chosen.id"
+        :choices="vessels.map((placed) => ({ value: placed.id, label: index.get(placed.pieceId)?.name ?? '' }))"
+        @update:model-value="store.selected = $event"
+      />
       <el-button v-if="!chosen.arrangement" type="primary" @click="store.run(beginArrangement, chosen.id)">{{ t('florals.begin') }}</el-button>
       <template v-else>
         <h3>{{ t('florals.recipe') }}</h3>
@@ -69,6 +73,7 @@ const change = (part: Parameters<typeof changeArrangement>[2]) => store.run(chan
             <StemThumb v-if="findPiece(index, line.stemId, 'stem')" :stem="findPiece(index, line.stemId, 'stem')!" />
             <span class="what">
               <span>{{ index.get(line.stemId)?.name }}</span>
+              <span v-if="asks.get(line.stemId)?.keep" class="soft small">{{ t(`florals.keep.${asks.get(line.stemId)!.keep}`) }}</span>
               <span v-if="animals && findPiece(index, line.stemId, 'stem')?.material !== 'faux'" class="soft small">{{
                 t(`florals.${petCaution(findPiece(index, line.stemId, 'stem')?.genus ?? '')}`)
               }}</span>
@@ -89,6 +94,7 @@ const change = (part: Parameters<typeof changeArrangement>[2]) => store.run(chan
           none="…"
           @update:model-value="$event && store.run(addStems, chosen.id, $event)"
         />
+        <ShopPicker :look="look" kind="stem" @take="store.run(takeIn, $event, (now, id) => addStems(now, chosen!.id, id))" />
         <div class="pair">
           <LengthField
             :label="t('florals.rise')"
@@ -156,7 +162,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 34px 1fr 100px;
+  grid-template-columns: 34px 1fr auto;
   gap: 8px;
   align-items: center;
   padding: 3px 0;

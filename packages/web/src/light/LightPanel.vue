@@ -1,5 +1,20 @@
 <script setup lang="ts">
-import { findPiece, formatClock, formatDuration, lightAll, LIT_BEFORE_MIN, pieceIndex, piecesOf, setCandle, type Look } from '@hestiad/core'
+import PieceSelect from '../shell/PieceSelect.vue'
+import ShopPicker from '../shops/ShopPicker.vue'
+import {
+  findPiece,
+  formatClock,
+  formatDuration,
+  lightAll,
+  LIT_BEFORE_MIN,
+  pieceIndex,
+  piecesOf,
+  setCandle,
+  takeIn,
+  type Edit,
+  type Look,
+  type Piece
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import TimeField from '../shell/TimeField.vue'
@@ -21,6 +36,14 @@ const first = computed(() => {
   const times = props.look.centerpiece.flatMap((p) => (p.candle ? [p.candle.lightAtMin] : []))
   return times.length > 0 ? Math.min(...times) : undefined
 })
+/** A candle from the shops goes to the holder that is chosen, else to the first empty one, else to the first it fits. */
+function lit(now: Look, candleId: string): Edit {
+  const candle = now.pieces.find((piece) => piece.id === candleId)
+  const fits = holders.value.filter(({ holder }) => candle?.kind === 'candle' && holder.takes === candle.form)
+  const at = fits.find(({ placed }) => placed.id === store.selected) ?? fits.find(({ placed }) => !placed.candle) ?? fits[0]!
+  return setCandle(now, at.placed.id, candleId, LIT_BEFORE_MIN)
+}
+const suits = (piece: Piece) => piece.kind === 'candle' && holders.value.some(({ holder }) => holder.takes === piece.form)
 const candlesFor = (takes: string) => piecesOf(props.look, 'candle').filter((c) => c.form === takes)
 </script>
 
@@ -30,16 +53,15 @@ const candlesFor = (takes: string) => piecesOf(props.look, 'candle').filter((c) 
     <TimeField v-if="first !== undefined" :label="t('light.all')" :model-value="first" @update:model-value="store.run(lightAll, $event)" />
     <ul>
       <li v-for="{ placed, holder, evening } in holders" :key="placed.id" :class="{ on: placed.id === store.selected }">
-        <button class="plain name" @click="store.selected = placed.id">{{ holder.name }}</button>
-        <select
-          class="native"
-          :value="placed.candle?.candleId ?? ''"
-          :aria-label="`${holder.name}, ${t('light.candle')}`"
-          @change="store.run(setCandle, placed.id, ($event.target as HTMLSelectElement).value || null, LIT_BEFORE_MIN)"
-        >
-          <option value="">{{ t('light.empty') }}</option>
-          <option v-for="candle in candlesFor(holder.takes)" :key="candle.id" :value="candle.id">{{ candle.name }} ({{ candle.owned }})</option>
-        </select>
+        <el-button class="plain name" @click="store.selected = placed.id">{{ holder.name }}</el-button>
+        <PieceSelect
+          bare
+          :label="`${holder.name}, ${t('light.candle')}`"
+          :model-value="placed.candle?.candleId ?? null"
+          :pieces="candlesFor(holder.takes)"
+          :none="t('light.empty')"
+          @update:model-value="store.run(setCandle, placed.id, $event, LIT_BEFORE_MIN)"
+        />
         <span v-if="evening && placed.candle" class="small" :class="evening.lifeMin < evening.askedMin - 0.5 ? 'bad' : 'soft'">
           {{ t('light.lit') }} {{ formatClock(placed.candle.lightAtMin) }} · {{ formatDuration(evening.lifeMin) }},
           {{ t('light.asked', { asked: formatDuration(evening.askedMin) }) }} ·
@@ -49,6 +71,7 @@ const candlesFor = (takes: string) => piecesOf(props.look, 'candle').filter((c) 
         </span>
       </li>
     </ul>
+    <ShopPicker v-if="holders.length > 0" :look="look" kind="candle" :suits="suits" @take="store.run(takeIn, $event, lit)" />
     <p class="soft small">{{ t('light.caution') }}</p>
   </div>
 </template>

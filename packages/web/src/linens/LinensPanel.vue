@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changeLinens, changeSchool, dropLimits, findPiece, joinCloths, layTopper, pieceIndex, piecesOf, turnTopper, type Look } from '@hestiad/core'
+import { changeLinens, changeSchool, dropLimits, findPiece, joinCloths, layTopper, pieceIndex, piecesOf, takeIn, turnTopper, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
@@ -8,6 +8,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import LengthField from '../shell/LengthField.vue'
+import ShopPicker from '../shops/ShopPicker.vue'
 import RowFields from './RowFields.vue'
 import RunnerFields from './RunnerFields.vue'
 import SewingPlan from './SewingPlan.vue'
@@ -33,6 +34,7 @@ const range = computed(() => dropLimits(props.look.school.drop, props.look.table
       :none="t('linens.none')"
       @update:model-value="store.run(changeLinens, { clothId: $event })"
     />
+    <ShopPicker :look="look" kind="cloth" @take="store.run(takeIn, $event, (now, clothId) => changeLinens(now, { clothId }))" />
     <ChoiceField
       :label="t('linens.style')"
       :model-value="look.school.drop"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldAway from '../shell/FoldAway.vue'
 import { isStanding, layRow, seatPlan, type Look } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -20,23 +21,17 @@ function lay(): void {
 </script>
 
 <template>
-  <details class="small">
-    <summary>{{ t('linens.rows') }}</summary>
+  <FoldAway class="small" :title="t('linens.rows')">
     <div class="pair">
       <PieceSelect v-model="pieceId" :label="t('linens.rowOf')" :pieces="things" none="–" />
       <LengthField v-model="gapMm" :label="t('linens.rowGap')" :min-mm="-300" :max-mm="1000" />
     </div>
     <p class="soft tidy">{{ t('linens.rowHint') }}</p>
     <el-button size="small" :disabled="!pieceId" @click="lay">{{ t('linens.row') }}</el-button>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  color: var(--soft-ink);
-  cursor: pointer;
-}
-
 p {
   margin: 6px 0;
 }

@@ -8,6 +8,7 @@ import {
   runnerLayKinds,
   seatPlan,
   straightTextile,
+  takeIn,
   textilesAsRunner,
   turnRunner,
   type FoldedIn,
@@ -18,6 +19,7 @@ import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
+import ShopPicker from '../shops/ShopPicker.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -50,6 +52,7 @@ const layers = computed(() => (runner.value ? runner.value.folded.length * runne
     :none="t('linens.none')"
     @update:model-value="store.run(layRunner, $event)"
   />
+  <ShopPicker :look="look" kind="runner" @take="store.run(takeIn, $event, (now, id) => layRunner(now, id))" />
   <template v-if="runner">
     <ChoiceField
       :label="t('linens.lay')"
@@ -77,9 +80,9 @@ const layers = computed(() => (runner.value ? runner.value.folded.length * runne
     <span class="soft">{{ t('linens.fromHouse') }}</span>
     <ul>
       <li v-for="way in others" :key="way.piece.id">
-        <button class="plain link" @click="store.run(layRunner, way.piece.id, way.folded)">
+        <el-button class="plain link" @click="store.run(layRunner, way.piece.id, way.folded)">
           {{ way.piece.name }}, {{ length(way.lengthMm) }} × {{ length(way.widthMm) }}
-        </button>
+        </el-button>
       </li>
     </ul>
   </div>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import CheckField from '../shell/CheckField.vue'
+import TextField from '../shell/TextField.vue'
 import { addSewn, beginSewing, changeSewing, changeSewn, cutStock, cuttingPlan, removeSewn, stopSewing, type Look } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref } from 'vue'
@@ -46,9 +48,9 @@ const set = (part: Parameters<typeof changeSewing>[1]) => store.run(changeSewing
   <section class="stack" :aria-label="t('sewing.title')">
     <div class="row between">
       <h3>{{ t('sewing.title') }}</h3>
-      <button class="plain link small" @click="sewing ? store.run(stopSewing) : store.run(beginSewing, t('sewing.napkins'))">
+      <el-button class="plain link small" @click="sewing ? store.run(stopSewing) : store.run(beginSewing, t('sewing.napkins'))">
         {{ t(sewing ? 'sewing.drop' : 'sewing.begin') }}
-      </button>
+      </el-button>
     </div>
     <template v-if="sewing && plan">
       <div class="pair">
@@ -62,21 +64,12 @@ const set = (part: Parameters<typeof changeSewing>[1]) => store.run(changeSewing
         <LengthField :label="t('sewing.hem')" :model-value="sewing.hemMm" :min-mm="0" :max-mm="200" @update:model-value="set({ hemMm: $event })" />
         <CountField :label="t('sewing.shrink')" :model-value="sewing.shrinkPercent" :max="30" @update:model-value="set({ shrinkPercent: $event })" />
       </div>
-      <label class="small"
-        ><input type="checkbox" :checked="sewing.mayTurn" @change="set({ mayTurn: ($event.target as HTMLInputElement).checked })" />
-        {{ t('sewing.turn') }}</label
-      >
+      <CheckField class="small" :label="t('sewing.turn')" :model-value="sewing.mayTurn" @update:model-value="set({ mayTurn: $event })" />
       <div v-for="item in sewing.items" :key="item.id" class="item">
-        <input
-          class="native"
-          :aria-label="t('sewing.item')"
-          maxlength="200"
-          :value="item.name"
-          @change="store.run(changeSewn, item.id, { name: ($event.target as HTMLInputElement).value })"
-        />
-        <button class="plain" :aria-label="t('sewing.remove', { name: item.name })" @click="store.run(removeSewn, item.id)">
+        <TextField bare :label="t('sewing.item')" :model-value="item.name" @update:model-value="store.run(changeSewn, item.id, { name: $event })" />
+        <el-button class="plain" :aria-label="t('sewing.remove', { name: item.name })" @click="store.run(removeSewn, item.id)">
           <X :size="14" />
-        </button>
+        </el-button>
         <LengthField
           :label="t('sewing.length')"
           :model-value="item.lengthMm"

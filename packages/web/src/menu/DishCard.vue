@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TextField from '../shell/TextField.vue'
+import FoldAway from '../shell/FoldAway.vue'
 import {
   formatFood,
   courseKinds,
@@ -8,6 +10,7 @@ import {
   portionKinds,
   services,
   vesselsFor,
+  whoCannotEat,
   type Dish,
   type Look,
   type Serving,
@@ -34,6 +37,16 @@ const choices = computed(() => {
   const found = props.serving ? vesselsFor(props.look, props.serving).map((one) => one.piece) : []
   return vessel.value && !found.includes(vessel.value) ? [vessel.value, ...found] : found
 })
+const eats = computed(() => whoCannotEat(props.dish, props.look.guests))
+/** Who cannot eat it, and for whom it is not known. */
+const cannot = computed(() => {
+  const names = (guests: readonly { readonly name: string }[]) => guests.map((guest) => guest.name).join(', ')
+  const said = [
+    ...(eats.value.cannot.length > 0 ? [t('menu.cannot', { names: names(eats.value.cannot) })] : []),
+    ...(eats.value.unchecked.length > 0 ? [t('menu.unchecked', { names: names(eats.value.unchecked) })] : [])
+  ]
+  return said.join('; ') || t('menu.allCan')
+})
 const reach = computed(() => Math.max(0, ...props.onTable.filter((one) => one.at).map((one) => one.inReach)))
 const preferences = usePreferences()
 const food = (amount: number, of: 'g' | 'ml') => formatFood(amount, of, preferences.unit)
@@ -57,35 +70,36 @@ const told = computed(() => {
 <template>
   <li>
     <div class="head">
-      <input
-        class="native"
-        :value="dish.name"
-        :aria-label="t('menu.name')"
-        maxlength="200"
-        @change="set({ name: ($event.target as HTMLInputElement).value })"
+      <TextField bare :label="t('menu.name')" :model-value="dish.name" @update:model-value="set({ name: $event })" />
+      <SelectField
+        bare
+        :label="t('menu.course')"
+        :model-value="dish.course"
+        :choices="courseKinds.map((value) => ({ value, label: t(`brief.${value}`) }))"
+        @update:model-value="set({ course: $event })"
       />
-      <select
-        class="native"
-        :value="dish.course"
-        :aria-label="t('menu.course')"
-        @change="set({ course: ($event.target as HTMLSelectElement).value as Dish['course'] })"
-      >
-        <option v-for="course in courseKinds" :key="course" :value="course">{{ t(`brief.${course}`) }}</option>
-      </select>
-      <button class="plain" :aria-label="t('menu.remove', { name: dish.name })" @click="emit('remove')"><X :size="15" /></button>
+      <SelectField
+        bare
+        :label="t('menu.portion')"
+        :model-value="dish.portion"
+        :choices="portionKinds.map((value) => ({ value, label: t(`menu.portions.${value}`) }))"
+        @update:model-value="set({ portion: $event })"
+      />
+      <SelectField
+        bare
+        :label="t('menu.vessel')"
+        :model-value="dish.vesselId"
+        :none="t('menu.noVessel')"
+        :choices="choices.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` }))"
+        @update:model-value="set({ vesselId: $event })"
+        @none="set({ vesselId: null })"
+      />
+      <span class="eats small" :class="{ bad: eats.cannot.length > 0 }">{{ cannot }}</span>
+      <el-button class="plain remove" :aria-label="t('menu.remove', { name: dish.name })" @click="emit('remove')"><X :size="15" /></el-button>
     </div>
     <p class="small soft">{{ told.join(' · ') }}</p>
-    <details class="small">
-      <summary>{{ t('menu.more') }}</summary>
+    <FoldAway class="small" :title="t('menu.more')">
       <div class="pair">
-        <SelectField
-          :label="t('menu.vessel')"
-          :model-value="dish.vesselId"
-          :none="t('menu.noVessel')"
-          :choices="choices.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` }))"
-          @update:model-value="set({ vesselId: $event })"
-          @none="set({ vesselId: null })"
-        />
         <SelectField
           :label="t('menu.tool')"
           :model-value="dish.toolId"
@@ -103,12 +117,6 @@ const told = computed(() => {
           @none="set({ service: null })"
         />
         <SelectField
-          :label="t('menu.portion')"
-          :model-value="dish.portion"
-          :choices="portionKinds.map((value) => ({ value, label: t(`menu.portions.${value}`) }))"
-          @update:model-value="set({ portion: $event })"
-        />
-        <SelectField
           :label="t('menu.eatenWith')"
           :model-value="dish.eatenWith"
           :choices="eatenWith.map((value) => ({ value, label: t(`menu.eaten.${value}`) }))"
@@ -121,27 +129,13 @@ const told = computed(() => {
           @update:model-value="set({ temperature: $event })"
         />
         <CountField :label="t('menu.taken')" :model-value="dish.takenPercent" :step="10" @update:model-value="set({ takenPercent: $event })" />
-        <div class="field">
-          <label :for="`contains-${dish.id}`">{{ t('menu.contains') }}</label>
-          <input
-            :id="`contains-${dish.id}`"
-            class="native"
-            maxlength="200"
-            :placeholder="t('menu.containsHint')"
-            :value="dish.contains"
-            @change="set({ contains: ($event.target as HTMLInputElement).value })"
-          />
-        </div>
-        <div class="field">
-          <label :for="`brought-${dish.id}`">{{ t('menu.brought') }}</label>
-          <input
-            :id="`brought-${dish.id}`"
-            class="native"
-            maxlength="200"
-            :value="dish.broughtBy"
-            @change="set({ broughtBy: ($event.target as HTMLInputElement).value })"
-          />
-        </div>
+        <TextField
+          :label="t('menu.contains')"
+          :model-value="dish.contains"
+          :placeholder="t('menu.containsHint')"
+          @update:model-value="set({ contains: $event })"
+        />
+        <TextField :label="t('menu.brought')" :model-value="dish.broughtBy" @update:model-value="set({ broughtBy: $event })" />
       </div>
       <div class="checks">
         <CheckField
@@ -152,7 +146,7 @@ const told = computed(() => {
           @update:model-value="set({ [flag]: $event })"
         />
       </div>
-    </details>
+    </FoldAway>
   </li>
 </template>
 
@@ -162,19 +156,30 @@ li {
   border-bottom: 1px solid var(--hairline);
 }
 
+/* one row on a wide panel, three on a narrow one */
 .head {
   display: grid;
-  grid-template-columns: 1fr 92px 22px;
+  grid-template-columns: 1fr 1fr 22px;
   gap: 6px;
   align-items: center;
 }
 
-p {
-  margin: 4px 0;
+.head > .remove {
+  grid-row: 1;
+  grid-column: 3;
 }
 
-summary {
-  color: var(--soft-ink);
-  cursor: pointer;
+@container work (min-width: 540px) {
+  .head {
+    grid-template-columns: 1.7fr 1fr 1fr 1.6fr 1.2fr 22px;
+  }
+
+  .head > .remove {
+    grid-column: 6;
+  }
+}
+
+p {
+  margin: 4px 0;
 }
 </style>

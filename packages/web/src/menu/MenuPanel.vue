@@ -34,25 +34,45 @@ const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.brou
 
 <template>
   <div class="stack">
-    <fieldset class="checks">
-      <legend>{{ t('menu.courses') }}</legend>
-      <CheckField
-        v-for="course in courseKinds"
-        :key="course"
-        :label="t(`brief.${course}`)"
-        :model-value="look.occasion.courses.includes(course)"
-        @update:model-value="store.run(serveCourse, course, $event)"
-      />
-    </fieldset>
-    <ChoiceField
-      :label="t('menu.service')"
-      :model-value="look.menu.service"
-      :choices="services.map((value) => ({ value, label: t(`menu.services.${value}`) }))"
-      @update:model-value="store.run(changeMenu, { service: $event as Service })"
-    />
-    <p class="soft small tidy">{{ t('menu.flatware') }}: {{ roles.join(', ') || '–' }}.</p>
+    <div class="spread">
+      <section class="stack">
+        <fieldset class="checks">
+          <legend>{{ t('menu.courses') }}</legend>
+          <CheckField
+            v-for="course in courseKinds"
+            :key="course"
+            :label="t(`brief.${course}`)"
+            :model-value="look.occasion.courses.includes(course)"
+            @update:model-value="store.run(serveCourse, course, $event)"
+          />
+        </fieldset>
+        <ChoiceField
+          :label="t('menu.service')"
+          :model-value="look.menu.service"
+          :choices="services.map((value) => ({ value, label: t(`menu.services.${value}`) }))"
+          @update:model-value="store.run(changeMenu, { service: $event as Service })"
+        />
+        <p class="soft small tidy">{{ t('menu.flatware') }}: {{ roles.join(', ') || '–' }}.</p>
+      </section>
+      <section class="stack">
+        <fieldset class="checks">
+          <legend>{{ t('menu.drinks') }}</legend>
+          <CheckField
+            v-for="drink in drinkKinds"
+            :key="drink"
+            :label="t(`menu.drinkKinds.${drink}`)"
+            :model-value="look.menu.drinks.includes(drink)"
+            @update:model-value="store.run(pourDrink, drink, $event)"
+          />
+          <CheckField :label="t('menu.oneGlass')" :model-value="look.menu.oneGlass" @update:model-value="store.run(changeMenu, { oneGlass: $event })" />
+        </fieldset>
+      </section>
+    </div>
     <h3>{{ t('menu.dishes') }}</h3>
     <p v-if="look.menu.dishes.length === 0" class="soft small tidy">{{ t('menu.empty') }}</p>
+    <p v-if="look.menu.dishes.length > 0" class="columns soft small" aria-hidden="true">
+      <span v-for="name in ['name', 'course', 'portion', 'vessel', 'eats'] as const" :key="name">{{ t(`menu.${name}`) }}</span>
+    </p>
     <ul class="dishes">
       <DishCard
         v-for="dish in look.menu.dishes"
@@ -67,17 +87,6 @@ const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.brou
     </ul>
     <el-button size="small" @click="store.run(addDish, `${t('menu.newDish')} ${look.menu.dishes.length + 1}`)">{{ t('menu.add') }}</el-button>
     <hr class="rule" />
-    <fieldset class="checks">
-      <legend>{{ t('menu.drinks') }}</legend>
-      <CheckField
-        v-for="drink in drinkKinds"
-        :key="drink"
-        :label="t(`menu.drinkKinds.${drink}`)"
-        :model-value="look.menu.drinks.includes(drink)"
-        @update:model-value="store.run(pourDrink, drink, $event)"
-      />
-      <CheckField :label="t('menu.oneGlass')" :model-value="look.menu.oneGlass" @update:model-value="store.run(changeMenu, { oneGlass: $event })" />
-    </fieldset>
     <template v-if="serving && serving.buffet.length > 0">
       <h3>{{ t('menu.run') }}</h3>
       <BuffetRun :look="look" :stations="serving.buffet" />
@@ -121,5 +130,18 @@ const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.brou
 
 h3 {
   margin: 0;
+}
+
+.columns {
+  display: none;
+  margin: 0;
+}
+
+@container work (min-width: 540px) {
+  .columns {
+    display: grid;
+    grid-template-columns: 1.7fr 1fr 1fr 1.6fr 1.2fr 22px;
+    gap: 6px;
+  }
 }
 </style>

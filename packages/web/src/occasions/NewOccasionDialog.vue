@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import DateField from '../shell/DateField.vue'
+import SelectField from '../shell/SelectField.vue'
 import CountField from '../shell/CountField.vue'
 import { firstTable } from '@hestiad/core'
 import { reactive, ref } from 'vue'
@@ -32,14 +34,16 @@ const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   table: firstTable
 })
 
-async function create(): Promise<void> {
+async function create(layIt = false): Promise<void> {
   busy.value = true
   wrong.value = []
   try {
     const endMin = wishes.endMin <= wishes.arriveMin ? wishes.endMin + 1440 : wishes.endMin
     const answer = await api.addOccasion(await checkForm('NewOccasionDto', { ...wishes, endMin }))
     shown.value = false
-    await router.push({ name: 'look', params: { id: answer.id, step: 'brief' } })
+    await router.push(
+      layIt ? { name: 'look', params: { id: answer.id, step: 'looks' }, query: { lay: '' } } : { name: 'look', params: { id: answer.id, step: 'brief' } }
+    )
   } catch (error) {
     wrong.value = problemLines(error)
   } finally {
@@ -50,7 +54,7 @@ async function create(): Promise<void> {
 
 <template>
   <el-dialog v-model="shown" :title="t('newOccasion.title')" width="620" top="5vh">
-    <form class="stack" @submit.prevent="create">
+    <form class="stack" @submit.prevent="create()">
       <div class="pair">
         <div class="field">
           <label for="new-title">{{ t('newOccasion.name') }}</label><el-input id="new-title" v-model="wishes.title" maxlength="200" autofocus />
@@ -60,19 +64,12 @@ async function create(): Promise<void> {
         </div>
       </div>
       <div class="three">
-        <div class="field">
-          <label for="new-date">{{ t('newOccasion.date') }}</label><input id="new-date" v-model="wishes.date" type="date" class="native" required />
-        </div>
+        <DateField v-model="wishes.date" :label="t('newOccasion.date')" />
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />
         <TimeField v-model="wishes.endMin" :label="t('newOccasion.end')" />
         <CountField v-model="wishes.guests" :label="t('newOccasion.guests')" />
         <AmountField v-model="wishes.totalCents" :label="t('newOccasion.budget')" :currency="wishes.currency" />
-        <div class="field">
-          <label for="new-currency">{{ t('newOccasion.currency') }}</label>
-          <select id="new-currency" v-model="wishes.currency" class="native">
-            <option v-for="code in currencies" :key="code">{{ code }}</option>
-          </select>
-        </div>
+        <SelectField v-model="wishes.currency" :label="t('newOccasion.currency')" :choices="currencies.map((value) => ({ value, label: value }))" />
       </div>
       <h3>{{ t('newOccasion.table') }}</h3>
       <TableFields v-model="wishes.table" short />
@@ -82,7 +79,8 @@ async function create(): Promise<void> {
       </ul>
     </form>
     <template #footer
-      ><el-button type="primary" :loading="busy" @click="create">{{ t('newOccasion.create') }}</el-button></template
+      ><el-button :loading="busy" @click="create(true)">{{ t('newOccasion.layIt') }}</el-button>
+      <el-button type="primary" :loading="busy" @click="create()">{{ t('newOccasion.create') }}</el-button></template
     >
   </el-dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FileField from '../shell/FileField.vue'
 import { formatClock, type Look } from '@hestiad/core'
 import { ElMessageBox } from 'element-plus/es/components/message-box/index'
 import 'element-plus/es/components/message-box/style/css'
@@ -20,7 +21,6 @@ const damaged = ref<readonly Dto<'DamagedLook'>[]>([])
 const failed = ref(false)
 const problem = ref<ApiProblem>()
 const adding = ref(false)
-const file = ref<HTMLInputElement>()
 
 async function load(): Promise<void> {
   failed.value = false
@@ -34,10 +34,7 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-async function openFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
+async function openFile(chosen: File): Promise<void> {
   problem.value = undefined
   try {
     const answer = await api.importLook(read(await chosen.text()))
@@ -45,7 +42,6 @@ async function openFile(event: Event): Promise<void> {
   } catch (error) {
     problem.value = error as ApiProblem
   }
-  input.value = ''
 }
 
 /** The file as JSON; whether it is a look is for the server to say. */
@@ -72,16 +68,7 @@ document.title = 'Hestiad'
 <template>
   <div class="page">
     <PageHeader :title="t('occasions.title')" here="occasions">
-      <input
-        ref="file"
-        type="file"
-        accept=".json,application/json"
-        class="visually-hidden"
-        tabindex="-1"
-        :aria-label="t('occasions.import')"
-        @change="openFile"
-      />
-      <el-button @click="file?.click()">{{ t('occasions.import') }}</el-button>
+      <FileField :label="t('occasions.import')" accept=".json,application/json" @file="openFile" />
       <el-button type="primary" @click="adding = true">{{ t('occasions.new') }}</el-button>
     </PageHeader>
     <div v-if="problem" class="problem" role="alert">
@@ -113,7 +100,7 @@ document.title = 'Hestiad'
               look.name
             }}</router-link>
           </span>
-          <button class="plain soft small" @click="remove(occasion.id, occasion.looks[0]!.look.occasion.title)">{{ t('occasions.remove') }}</button>
+          <el-button class="plain soft small" @click="remove(occasion.id, occasion.looks[0]!.look.occasion.title)">{{ t('occasions.remove') }}</el-button>
         </div>
       </li>
     </ul>
@@ -124,13 +111,13 @@ document.title = 'Hestiad'
           >{{ look.date && `, ${formatDate(look.date)}` }}. {{ t('occasions.damaged') }}</span
         >
         <a :href="`/api/looks/${look.id}/stored`" class="link">{{ t('occasions.damagedSave') }}</a>
-        <button
+        <el-button
           v-if="!occasions?.some((one) => one.id === look.occasionId)"
           class="plain soft small last"
           @click="remove(look.occasionId, look.name || look.id)"
         >
           {{ t('occasions.remove') }}
-        </button>
+        </el-button>
       </li>
     </ul>
     <footer class="soft small">

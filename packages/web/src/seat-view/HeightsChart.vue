@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
 import { sightByHeight, type SeenAtHeight, type SightLines, type Standing } from '@hestiad/core'
 import { scaleLinear } from 'd3-scale'
 import { curveStepAfter, line } from 'd3-shape'
@@ -41,12 +42,12 @@ const marks = computed(() => seen.value.filter((_, i) => (i + 1) % (unit === 'in
 
 <template>
   <figure v-if="self">
-    <label class="row small"
-      >{{ t('sight.heights') }}
-      <select class="native" :value="self.placed.id" @change="picked = ($event.target as HTMLSelectElement).value">
-        <option v-for="one in choices" :key="one.placed.id" :value="one.placed.id">{{ one.piece.name }}</option>
-      </select>
-    </label>
+    <SelectField
+      :label="t('sight.heights')"
+      :model-value="self.placed.id"
+      :choices="choices.map((one) => ({ value: one.placed.id, label: one.piece.name }))"
+      @update:model-value="picked = $event"
+    />
     <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" role="img" :aria-label="t('sight.heightsOf', { name: self.piece.name, pairs })">
       <g v-for="tick in y.ticks(4)" :key="tick" class="axis">
         <line :x1="EDGE.left" :x2="WIDE - EDGE.right" :y1="y(tick)" :y2="y(tick)" />

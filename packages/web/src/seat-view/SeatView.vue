@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
 import { placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { useElementSize } from '@vueuse/core'
@@ -16,7 +17,7 @@ import { turnedHead, viewpoint, type Viewer } from './viewpoint.js'
 import WhoIsSeen from './WhoIsSeen.vue'
 
 /** The table from a guest's own eyes, standing, or from the door; by day, at dusk, by candlelight. */
-const props = defineProps<{ look: Look; seat: number | null }>()
+const props = defineProps<{ look: Look; seat: number | null; embedded?: boolean }>()
 const emit = defineEmits<{ close: []; sit: [number: number | null] }>()
 const { t } = useI18n()
 const store = useLook()
@@ -24,7 +25,7 @@ const preferences = usePreferences()
 const frame = ref<HTMLElement>()
 const canvas = ref<HTMLCanvasElement>()
 const { width, height } = useElementSize(frame)
-const hour = ref<Hour>(preferences.theme === 'evening' ? 'candle' : 'day')
+const hour = ref<Hour>(props.embedded || preferences.theme === 'evening' ? 'candle' : 'day')
 const meal = ref(true)
 const squint = ref(false)
 const viewer = ref<Viewer>(props.seat === null ? { kind: 'standing' } : { kind: 'seat', number: props.seat })
@@ -123,6 +124,11 @@ function sit(next: Viewer): void {
   emit('sit', next.kind === 'seat' ? next.number : null)
 }
 
+const viewers = computed(() => [
+  ...plan.value.guests.map((guest, i) => ({ value: String(i + 1), label: t('seatView.chair', { number: i + 1, name: guest.name }) })),
+  ...(['standing', 'child', 'door'] as const).map((value) => ({ value, label: t(`seatView.${value}`) }))
+])
+
 function choose(value: string): void {
   sit(value === 'standing' || value === 'child' || value === 'door' ? { kind: value } : { kind: 'seat', number: Number(value) })
 }
@@ -138,7 +144,7 @@ async function saveModel(): Promise<void> {
 
 onMounted(async () => {
   await nextTick()
-  frame.value?.focus()
+  if (!props.embedded) frame.value?.focus()
   try {
     renderer.value = createRenderer(canvas.value!)
   } catch {
@@ -199,24 +205,26 @@ watch(head, () => (wipe.value = 0))
       </filter>
     </svg>
     <div class="bar top">
-      <select class="native" :aria-label="t('seatView.from')" :value="sitting ?? viewer.kind" @change="choose(($event.target as HTMLSelectElement).value)">
-        <option v-for="(guest, i) in plan.guests" :key="guest.id" :value="i + 1">{{ t('seatView.chair', { number: i + 1, name: guest.name }) }}</option>
-        <option value="standing">{{ t('seatView.standing') }}</option>
-        <option value="child">{{ t('seatView.child') }}</option>
-        <option value="door">{{ t('seatView.door') }}</option>
-      </select>
+      <SelectField
+        class="from"
+        bare
+        :label="t('seatView.from')"
+        :model-value="String(sitting ?? viewer.kind)"
+        :choices="viewers"
+        @update:model-value="choose"
+      />
       <ChoiceField v-model="hour" class="hours" :label="t('seatView.hour')" :choices="hours.map((value) => ({ value, label: t(`seatView.hours.${value}`) }))" />
-      <button class="plain close" :aria-label="t('seatView.close')" @click="emit('close')"><X :size="18" /></button>
+      <el-button v-if="!embedded" class="plain close" :aria-label="t('seatView.close')" @click="emit('close')"><X :size="18" /></el-button>
     </div>
     <div class="bar low">
       <CheckField v-model="squint" :label="t('seatView.squint')" />
       <CheckField v-model="meal" :label="t('seatView.meal')" />
       <label class="wipe"
         >{{ t('seatView.before') }}
-        <input v-model.number="wipe" type="range" min="0" max="100" :disabled="look === before || noWebGl" :aria-label="t('seatView.wipe')" />
+        <el-slider v-model="wipe" :disabled="look === before || noWebGl" :show-tooltip="false" :aria-label="t('seatView.wipe')" />
       </label>
-      <button class="plain link" :disabled="noWebGl" @click="savePicture">{{ t('seatView.png') }}</button>
-      <button class="plain link" :disabled="noWebGl" @click="saveModel">{{ t('seatView.gltf') }}</button>
+      <el-button class="plain link" :disabled="noWebGl" @click="savePicture">{{ t('seatView.png') }}</el-button>
+      <el-button class="plain link" :disabled="noWebGl" @click="saveModel">{{ t('seatView.gltf') }}</el-button>
     </div>
     <WhoIsSeen v-if="sitting !== null && store.figures" :look="look" :seat="sitting" :sight="store.figures.sight" />
     <p v-if="noWebGl" class="soft small note" role="status">{{ t('seatView.noWebGl') }}</p>
@@ -267,7 +275,7 @@ watch(head, () => (wipe.value = 0))
   top: 10px;
 }
 
-.bar.top select {
+.from {
   width: 190px;
 }
 
@@ -295,9 +303,9 @@ watch(head, () => (wipe.value = 0))
   align-items: center;
 }
 
-.wipe input {
+.wipe .el-slider {
   width: 110px;
-  accent-color: var(--ember);
+  margin: 0 12px;
 }
 
 .note {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TextField from '../shell/TextField.vue'
+import FoldAway from '../shell/FoldAway.vue'
 import type { Guest, Stature } from '@hestiad/core'
 import { ChevronDown, ChevronUp, GripVertical, X } from '@lucide/vue'
 import { computed } from 'vue'
@@ -16,6 +18,10 @@ const builds = ['unstated', 'woman', 'man'] as const
 const statures = ['short', 'average', 'tall'] as const
 const flags = ['host', 'hearing', 'sight'] as const
 const body = computed(() => (props.guest.body.kind === 'child' ? 'child' : `${props.guest.body.build} ${props.guest.body.stature}`))
+const bodies = computed(() => [
+  ...builds.flatMap((build) => statures.map((stature) => ({ value: `${build} ${stature}`, label: `${t(`brief.${build}`)}, ${t(`brief.${stature}`)}` }))),
+  { value: 'child', label: t('brief.childBody') }
+])
 const others = computed(() => props.guests.filter((other) => other.id !== props.guest.id))
 const nameOf = (id: string) => props.guests.find((other) => other.id === id)?.name ?? ''
 const set = (part: Partial<Guest>) => emit('change', { ...props.guest, ...part })
@@ -29,12 +35,6 @@ function setChild(part: { ageYears?: number; boosterMm?: number }): void {
   if (props.guest.body.kind === 'child') set({ body: { ...props.guest.body, ...part } })
 }
 
-function addPair(kind: 'near' | 'apart', event: Event): void {
-  const select = event.target as HTMLSelectElement
-  if (select.value) set({ [kind]: [...new Set([...props.guest[kind], select.value])] })
-  select.value = ''
-}
-
 function drop(event: DragEvent): void {
   const id = event.dataTransfer?.getData('text/plain')
   if (id && id !== props.guest.id) emit('exchange', id)
@@ -46,20 +46,24 @@ function drop(event: DragEvent): void {
     <span class="number" draggable="true" :title="t('seats.drag')" @dragstart="$event.dataTransfer?.setData('text/plain', guest.id)"
       ><GripVertical :size="12" aria-hidden="true" />{{ number }}</span
     >
-    <input
-      class="native name"
-      :value="guest.name"
-      :aria-label="t('brief.guestName')"
-      maxlength="200"
-      @change="set({ name: ($event.target as HTMLInputElement).value })"
+    <TextField class="name" bare :label="t('brief.guestName')" :model-value="guest.name" @update:model-value="set({ name: $event })" />
+    <SelectField class="build" bare :label="t('brief.stature')" :model-value="body" :choices="bodies" @update:model-value="setBody" />
+    <TextField
+      bare
+      class="diet"
+      :label="t('seats.diet')"
+      :model-value="guest.diet"
+      :placeholder="t('seats.dietHint')"
+      @update:model-value="set({ diet: $event })"
     />
-    <select class="native" :value="body" :aria-label="t('brief.stature')" @change="setBody(($event.target as HTMLSelectElement).value)">
-      <optgroup v-for="build in builds" :key="build" :label="t(`brief.${build}`)">
-        <option v-for="stature in statures" :key="stature" :value="`${build} ${stature}`">{{ t(`brief.${build}`) }}, {{ t(`brief.${stature}`) }}</option>
-      </optgroup>
-      <option value="child">{{ t('brief.childBody') }}</option>
-    </select>
-    <button class="plain remove" :aria-label="t('brief.removeGuest', { name: guest.name })" @click="emit('remove')"><X :size="15" /></button>
+    <CheckField
+      class="hand"
+      :label="t('brief.leftHanded')"
+      :said="t('seats.left')"
+      :model-value="guest.leftHanded"
+      @update:model-value="set({ leftHanded: $event })"
+    />
+    <el-button class="plain remove" :aria-label="t('brief.removeGuest', { name: guest.name })" @click="emit('remove')"><X :size="15" /></el-button>
     <div v-if="guest.body.kind === 'child'" class="more pair">
       <CountField :label="t('brief.child')" :model-value="guest.body.ageYears" :min="1" :max="17" @update:model-value="setChild({ ageYears: $event })" />
       <LengthField
@@ -70,41 +74,32 @@ function drop(event: DragEvent): void {
         @update:model-value="setChild({ boosterMm: $event })"
       />
     </div>
-    <details class="more small">
-      <summary>{{ t('seats.more', { name: guest.name }) }}</summary>
+    <FoldAway class="more small" :title="t('seats.more', { name: guest.name })">
       <div class="checks">
-        <CheckField :label="t('brief.leftHanded')" :model-value="guest.leftHanded" @update:model-value="set({ leftHanded: $event })" />
         <CheckField :label="t('brief.wheelchair')" :model-value="guest.wheelchair" @update:model-value="set({ wheelchair: $event })" />
         <CheckField v-for="flag in flags" :key="flag" :label="t(`seats.${flag}`)" :model-value="guest[flag]" @update:model-value="set({ [flag]: $event })" />
         <CheckField :label="t('seats.locked')" :model-value="guest.seatLocked" @update:model-value="set({ seatLocked: $event })" />
       </div>
       <p v-for="kind in ['near', 'apart'] as const" :key="kind" class="pairs">
-        <button
+        <el-button
           v-for="id in guest[kind].filter((one) => nameOf(one))"
           :key="id"
-          class="tag"
+          class="plain tag"
           :aria-label="`${t(`seats.${kind}`)} ${nameOf(id)}, ${t('cupboard.close')}`"
           @click="set({ [kind]: guest[kind].filter((one) => one !== id) })"
         >
           {{ t(`seats.${kind}Whom`, { name: nameOf(id) }) }} ×
-        </button>
-        <select class="native" :aria-label="t(`seats.${kind}`)" @change="addPair(kind, $event)">
-          <option value="">{{ t(kind === 'near' ? 'seats.addNear' : 'seats.addApart') }}</option>
-          <option v-for="other in others" :key="other.id" :value="other.id">{{ other.name }}</option>
-        </select>
+        </el-button>
+        <SelectField
+          bare
+          :label="t(`seats.${kind}`)"
+          :model-value="null"
+          :none="t(kind === 'near' ? 'seats.addNear' : 'seats.addApart')"
+          :choices="others.map((other) => ({ value: other.id, label: other.name }))"
+          @update:model-value="set({ [kind]: [...new Set([...guest[kind], $event])] })"
+        />
       </p>
       <div class="pair">
-        <div class="field">
-          <label :for="`diet-${guest.id}`">{{ t('seats.diet') }}</label>
-          <input
-            :id="`diet-${guest.id}`"
-            class="native"
-            maxlength="200"
-            :placeholder="t('seats.dietHint')"
-            :value="guest.diet"
-            @change="set({ diet: ($event.target as HTMLInputElement).value })"
-          />
-        </div>
         <SelectField
           :label="t('seats.chair')"
           :model-value="guest.chair"
@@ -115,31 +110,50 @@ function drop(event: DragEvent): void {
         />
       </div>
       <p class="pairs">
-        <button class="plain" :aria-label="t('seats.up', { name: guest.name })" :disabled="number === 1" @click="emit('move', -1)">
+        <el-button class="plain" :aria-label="t('seats.up', { name: guest.name })" :disabled="number === 1" @click="emit('move', -1)">
           <ChevronUp :size="16" />
-        </button>
-        <button class="plain" :aria-label="t('seats.down', { name: guest.name })" :disabled="number === guests.length" @click="emit('move', 1)">
+        </el-button>
+        <el-button class="plain" :aria-label="t('seats.down', { name: guest.name })" :disabled="number === guests.length" @click="emit('move', 1)">
           <ChevronDown :size="16" />
-        </button>
+        </el-button>
       </p>
-    </details>
+    </FoldAway>
   </li>
 </template>
 
 <style scoped>
+/* one row on a wide panel, two on a narrow one */
 li {
   display: grid;
-  grid-template-columns: 26px minmax(76px, 1fr) minmax(0, 132px) 18px;
-  gap: 4px;
+  grid-template: 'number name build remove' auto '. diet hand .' auto '. more more .' auto / 26px minmax(0, 1fr) minmax(0, 1fr) 18px;
+  gap: 4px 6px;
   align-items: center;
 }
 
-li > .native {
-  padding-inline: 6px;
-  font-size: 13px;
+.name {
+  grid-area: name;
+}
+
+.build {
+  grid-area: build;
+}
+
+.diet {
+  grid-area: diet;
+}
+
+.hand {
+  grid-area: hand;
+}
+
+@container work (min-width: 430px) {
+  li {
+    grid-template: 'number name build diet hand remove' auto '. more more more more .' auto / 26px minmax(0, 1fr) minmax(0, 1.15fr) minmax(0, 1fr) 62px 18px;
+  }
 }
 
 .number {
+  grid-area: number;
   display: flex;
   align-items: center;
   color: var(--soft-ink);
@@ -148,16 +162,11 @@ li > .native {
 }
 
 .more {
-  grid-column: 2 / 4;
+  grid-column: 2 / -2;
 }
 
 .more.pair {
   display: grid;
-}
-
-summary {
-  color: var(--soft-ink);
-  cursor: pointer;
 }
 
 .pairs {
@@ -167,9 +176,8 @@ summary {
   margin: 5px 0;
 }
 
-.pairs select {
-  width: auto;
-  max-width: 130px;
+.pairs > .bare {
+  width: 150px;
 }
 
 .tag {
@@ -182,6 +190,7 @@ summary {
 }
 
 .remove {
+  grid-area: remove;
   display: grid;
   place-items: center;
   height: 28px;

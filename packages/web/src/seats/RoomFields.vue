@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldAway from '../shell/FoldAway.vue'
 import { changeLamp, changeRoom, hangLamp, setWall, sides, type Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
@@ -15,8 +16,7 @@ const store = useLook()
 </script>
 
 <template>
-  <details>
-    <summary>{{ t('seats.room') }}</summary>
+  <FoldAway :title="t('seats.room')">
     <div class="stack">
       <span class="soft small">{{ t('seats.clear') }}</span>
       <div v-for="side in sides" :key="side" class="wall">
@@ -64,16 +64,10 @@ const store = useLook()
       <ViewFields :look="look" />
       <WallFields :look="look" />
     </div>
-  </details>
+  </FoldAway>
 </template>
 
 <style scoped>
-summary {
-  padding: 4px 0;
-  font: 560 15px var(--serif);
-  cursor: pointer;
-}
-
 .wall {
   display: grid;
   grid-template-columns: 110px 1fr;

@@ -5,6 +5,8 @@ import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { useLook } from '../stores/lookStore.js'
 import GuestRow from './GuestRow.vue'
+import FoldAway from '../shell/FoldAway.vue'
+import PasteNames from './PasteNames.vue'
 import RoomFields from './RoomFields.vue'
 import SeatingWishes from './SeatingWishes.vue'
 import TableDesigner from './TableDesigner.vue'
@@ -31,24 +33,10 @@ function fit(): void {
 
 <template>
   <div class="stack">
-    <TableDesigner :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
-    <div v-if="astray > 0 || fitted" class="row between small">
-      <span role="status">{{ fitted ?? t('seats.astray', { n: astray }, astray) }}</span>
-      <el-button v-if="astray > 0" size="small" @click="fit">{{ t('seats.fit') }}</el-button>
+    <div class="row between">
+      <h3>{{ t('brief.guests') }}</h3>
+      <PasteNames :look="look" />
     </div>
-    <p v-if="capacity" class="soft small tidy">{{ t('brief.capacity', { ...capacity }) }}</p>
-    <ChoiceField
-      :label="t('brief.comfort')"
-      :model-value="look.school.comfort"
-      :choices="(['tight', 'usual', 'roomy'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
-      @update:model-value="store.run(changeSchool, { comfort: $event })"
-    />
-    <TableFields :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
-    <RoomFields :look="look" />
-    <hr class="rule" />
-    <SeatingWishes :look="look" />
-    <hr class="rule" />
-    <h3>{{ t('brief.guests') }}</h3>
     <ol>
       <GuestRow
         v-for="(guest, i) in look.guests"
@@ -65,6 +53,25 @@ function fit(): void {
     <el-button size="small" :disabled="look.guests.length >= 100" @click="store.run(addGuest, t('seats.guestName', { n: look.guests.length + 1 }))">{{
       t('brief.addGuest')
     }}</el-button>
+    <hr class="rule" />
+    <SeatingWishes :look="look" />
+    <hr class="rule" />
+    <FoldAway :title="t('seats.tableForm')" open>
+      <TableDesigner :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
+      <div v-if="astray > 0 || fitted" class="row between small">
+        <span role="status">{{ fitted ?? t('seats.astray', { n: astray }, astray) }}</span>
+        <el-button v-if="astray > 0" size="small" @click="fit">{{ t('seats.fit') }}</el-button>
+      </div>
+      <p v-if="capacity" class="soft small tidy">{{ t('brief.capacity', { ...capacity }) }}</p>
+      <ChoiceField
+        :label="t('brief.comfort')"
+        :model-value="look.school.comfort"
+        :choices="(['tight', 'usual', 'roomy'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
+        @update:model-value="store.run(changeSchool, { comfort: $event })"
+      />
+      <TableFields :model-value="look.table" @update:model-value="store.run(changeTable, $event)" />
+    </FoldAway>
+    <RoomFields :look="look" />
     <p class="soft small tidy">{{ t('brief.caution') }}</p>
   </div>
 </template>

@@ -151,8 +151,8 @@ const deg = (rad: number) => (rad * 180) / Math.PI
       </g>
     </svg>
     <p v-if="modelValue.leaves.owned > 0 && modelValue.shape.kind !== 'joined' && modelValue.shape.kind !== 'half-round'" class="row small">
-      <button class="plain link" :disabled="modelValue.leaves.in >= modelValue.leaves.owned" @click="leaf(1)">{{ t('table.slideIn') }}</button>
-      <button class="plain link" :disabled="modelValue.leaves.in === 0" @click="leaf(-1)">{{ t('table.slideOut') }}</button>
+      <el-button class="plain link" :disabled="modelValue.leaves.in >= modelValue.leaves.owned" @click="leaf(1)">{{ t('table.slideIn') }}</el-button>
+      <el-button class="plain link" :disabled="modelValue.leaves.in === 0" @click="leaf(-1)">{{ t('table.slideOut') }}</el-button>
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TextField from '../shell/TextField.vue'
 import { addView, changeRoom, changeView, removeView, sides, viewKinds, type Look } from '@hestiad/core'
 import { useI18n } from 'vue-i18n'
 import SelectField from '../shell/SelectField.vue'
@@ -32,16 +33,7 @@ const leastMm = { xMm: -5000, bottomMm: 0, widthMm: 20, heightMm: 20 }
     @set="(size, mm) => store.run(changeView, view.id, { [measures[size]!]: mm })"
     @remove="store.run(removeView, view.id)"
   >
-    <div class="field wide">
-      <label :for="`view-name-${view.id}`">{{ t('seats.viewName') }}</label>
-      <input
-        :id="`view-name-${view.id}`"
-        class="native"
-        maxlength="200"
-        :value="view.name"
-        @change="store.run(changeView, view.id, { name: ($event.target as HTMLInputElement).value })"
-      />
-    </div>
+    <TextField class="wide" :label="t('seats.viewName')" :model-value="view.name" @update:model-value="store.run(changeView, view.id, { name: $event })" />
     <SelectField
       :label="t('seats.viewKind')"
       :model-value="view.kind"
@@ -55,7 +47,7 @@ const leastMm = { xMm: -5000, bottomMm: 0, widthMm: 20, heightMm: 20 }
       @update:model-value="store.run(changeView, view.id, { side: $event })"
     />
   </WallItem>
-  <button class="plain link small add" @click="store.run(addView, t('seats.picture'))">{{ t('seats.addView') }}</button>
+  <el-button class="plain link small add" @click="store.run(addView, t('seats.picture'))">{{ t('seats.addView') }}</el-button>
 </template>
 
 <style scoped>

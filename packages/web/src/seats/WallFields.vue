@@ -56,8 +56,8 @@ const items = computed(() => {
       @remove="item.remove"
     />
     <div class="row">
-      <button class="plain link small" @click="store.run(addPicture, t('seats.picture'))">{{ t('seats.addPicture') }}</button>
-      <button class="plain link small" @click="store.run(addSocket)">{{ t('seats.addSocket') }}</button>
+      <el-button class="plain link small" @click="store.run(addPicture, t('seats.picture'))">{{ t('seats.addPicture') }}</el-button>
+      <el-button class="plain link small" @click="store.run(addSocket)">{{ t('seats.addSocket') }}</el-button>
     </div>
   </template>
 </template>

@@ -10,7 +10,7 @@ const emit = defineEmits<{ set: [size: number, mm: number]; remove: [] }>()
 <template>
   <div class="item">
     <strong class="small">{{ name }}</strong>
-    <button class="plain" :aria-label="drop" @click="emit('remove')"><X :size="15" /></button>
+    <el-button class="plain" :aria-label="drop" @click="emit('remove')"><X :size="15" /></el-button>
     <slot />
     <LengthField
       v-for="(size, i) in sizes"

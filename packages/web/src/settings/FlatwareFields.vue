@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SelectField from '../shell/SelectField.vue'
+import FoldAway from '../shell/FoldAway.vue'
 import {
   flatwarePatterns,
   layFlatware,
@@ -13,7 +15,6 @@ import {
 } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import ChooseField from '../shell/ChooseField.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** Which flatware is laid: a whole pattern, or piece by piece for the parts the courses ask for. */
@@ -50,18 +51,18 @@ function lay(chosen: string | null): void {
 
 <template>
   <div class="stack">
-    <ChooseField
+    <SelectField
       :label="t('settings.pattern')"
       :model-value="pattern < 0 ? null : String(pattern)"
       :choices="patternChoices"
       :none="t('settings.mixedPattern')"
       :empty="t('settings.noPattern')"
       @update:model-value="lay"
+      @none="lay(null)"
     />
-    <details>
-      <summary>{{ t('settings.byPiece') }}</summary>
+    <FoldAway :title="t('settings.byPiece')">
       <div class="stack">
-        <ChooseField
+        <SelectField
           v-for="role in parts"
           :key="role"
           :label="t(`role.${role}`)"
@@ -69,16 +70,10 @@ function lay(chosen: string | null): void {
           :choices="choices(role)"
           :none="t('settings.notLaid')"
           :empty="t('settings.noneOwned')"
-          clearable
           @update:model-value="store.run(layFlatware, kind, role, $event)"
+          @none="store.run(layFlatware, kind, role, null)"
         />
       </div>
-    </details>
+    </FoldAway>
   </div>
 </template>
-
-<style scoped>
-summary {
-  cursor: pointer;
-}
-</style>

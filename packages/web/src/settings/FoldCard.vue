@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldAway from '../shell/FoldAway.vue'
 import { foldedNapkin, folds, type FoldKind, type Look, type Napkin } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -25,10 +26,9 @@ const words = computed(() => tm(`fold.${props.fold}.steps`) as unknown as string
           least: length(facts.leastMm)
         })
       }}<template v-if="facts.holdsCutlery">; {{ t('settings.holds') }}</template
-      >; {{ t('settings.practice', { n: facts.practice }, facts.practice) }}.
+      >; {{ t(`settings.practice.${facts.practice}`) }}.
     </p>
-    <details>
-      <summary class="small">{{ t('settings.steps') }}</summary>
+    <FoldAway :title="t('settings.steps')">
       <ol class="steps small">
         <li v-for="(step, i) in words" :key="i">
           <svg viewBox="-110 -110 220 220" aria-hidden="true">
@@ -51,7 +51,7 @@ const words = computed(() => tm(`fold.${props.fold}.steps`) as unknown as string
           </svg>
         </li>
       </ol>
-    </details>
+    </FoldAway>
   </div>
 </template>
 
@@ -63,11 +63,6 @@ const words = computed(() => tm(`fold.${props.fold}.steps`) as unknown as string
   margin: 6px 0;
   padding: 0;
   list-style: none;
-}
-
-summary {
-  color: var(--soft-ink);
-  cursor: pointer;
 }
 
 svg {

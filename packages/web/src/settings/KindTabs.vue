@@ -30,13 +30,20 @@ function remove(): void {
   <div class="stack">
     <div class="row between">
       <div class="kinds" role="group" :aria-label="t('settings.kinds')">
-        <button v-for="key in keys" :key="key" :aria-pressed="shown === key" :title="t('settings.kindOf', { key, n: count(key) })" @click="shown = key">
+        <el-button
+          v-for="key in keys"
+          :key="key"
+          class="plain"
+          :aria-pressed="shown === key"
+          :title="t('settings.kindOf', { key, n: count(key) })"
+          @click="shown = key"
+        >
           {{ key }} <span class="soft small">{{ count(key) }}</span>
-        </button>
+        </el-button>
       </div>
       <span class="row small">
-        <button v-if="keys.length < 3" class="plain link" @click="add">{{ t('settings.addKind') }}</button>
-        <button v-if="shown !== 'A'" class="plain link" @click="remove">{{ t('settings.removeKind', { key: shown }) }}</button>
+        <el-button v-if="keys.length < 3" class="plain link" @click="add">{{ t('settings.addKind') }}</el-button>
+        <el-button v-if="shown !== 'A'" class="plain link" @click="remove">{{ t('settings.removeKind', { key: shown }) }}</el-button>
       </span>
     </div>
     <SelectField
@@ -56,14 +63,13 @@ function remove(): void {
     <ul v-if="look.kinds.spread === 'by-guest'" class="lines small">
       <li v-for="(guest, i) in look.guests" :key="guest.id">
         <span>{{ guest.name }}</span>
-        <select
-          class="native"
-          :aria-label="guest.name"
-          :value="byPlace[i]"
-          @change="store.run(giveKind, guest.id, ($event.target as HTMLSelectElement).value as KindKey)"
-        >
-          <option v-for="key in keys" :key="key" :value="key">{{ key }}</option>
-        </select>
+        <SelectField
+          bare
+          :label="guest.name"
+          :model-value="byPlace[i] ?? 'A'"
+          :choices="keys.map((key) => ({ value: key, label: key }))"
+          @update:model-value="store.run(giveKind, guest.id, $event)"
+        />
       </li>
     </ul>
   </div>
@@ -76,7 +82,9 @@ function remove(): void {
 }
 
 .kinds button {
+  justify-content: center;
   min-width: 44px;
+  padding: 0 8px;
   height: 30px;
   border: 1px solid var(--hairline-strong);
   border-radius: var(--radius);
@@ -93,9 +101,5 @@ function remove(): void {
 .kinds button[aria-pressed='true'] {
   border-color: var(--ember);
   background: var(--ember-soft);
-}
-
-.lines select {
-  width: auto;
 }
 </style>

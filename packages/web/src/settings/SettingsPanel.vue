@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  addLayer,
   changeKinds,
   changeNapkin,
   changeSetting,
@@ -12,16 +11,15 @@ import {
   layNapkin,
   pieceIndex,
   piecesOf,
-  removeLayer,
   setSpreads,
   settingItems,
   settingOf,
+  takeIn,
   type KindKey,
   type Look,
   type Piece
 } from '@hestiad/core'
-import { X } from '@lucide/vue'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -30,17 +28,17 @@ import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import FlatwareFields from './FlatwareFields.vue'
+import ShopPicker from '../shops/ShopPicker.vue'
 import FoldCard from './FoldCard.vue'
+import LayerList from './LayerList.vue'
 import KindTabs from './KindTabs.vue'
-import SettingCard from './SettingCard.vue'
-import StackView from './StackView.vue'
 
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const index = computed(() => pieceIndex(props.look))
-const shown = ref<KindKey>('A')
+const shown = computed({ get: () => store.settingKind, set: (kind: KindKey) => void (store.settingKind = kind) })
 const key = computed<KindKey>(() => (props.look.kinds.others.some((other) => other.key === shown.value) ? shown.value : 'A'))
 const setting = computed(() => settingOf(props.look, key.value))
 const layout = computed(() => settingItems({ ...props.look, setting: setting.value }))
@@ -52,7 +50,6 @@ const favors = computed(() => props.look.pieces.filter((piece) => piece.kind ===
 const change = (part: Parameters<typeof changeSetting>[2]) => store.run(changeSetting, key.value, part)
 const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role !== 'bread'))
 const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).filter((p): p is Piece => p !== undefined)
-const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
 const roles = (list: readonly string[]) => list.map((role) => t(`role.${role}`)).join(', ') || '–'
 const crowded = computed(() => store.findings.some((finding) => finding.code === 'setting.crowded'))
 const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
@@ -61,7 +58,6 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
 <template>
   <div class="stack">
     <KindTabs v-model="shown" :look="look" />
-    <SettingCard :card="setting.card" :layout="layout" :fold="setting.napkin?.fold ?? 'flat'" :width="length(layout.widthMm)" :depth="length(layout.depthMm)" />
     <dl>
       <dt>{{ t('settings.width') }}</dt>
       <dd>{{ length(layout.widthMm) }}</dd>
@@ -82,139 +78,125 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
       }}</span>
       <el-button size="small" @click="store.apply(one.edit)">{{ t('findings.doIt') }}</el-button>
     </div>
-    <StackView :look="look" :setting="setting" />
-    <div>
-      <h3>{{ t('settings.plates') }}</h3>
-      <ul>
-        <li v-for="(piece, i) in names(setting.plateIds)" :key="`${piece.id} ${i}`">
-          <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
-          <span
-            >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
-          >
-          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="store.run(removeLayer, key, 'plateIds', i)">
-            <X :size="14" />
-          </button>
-        </li>
-      </ul>
-      <PieceSelect
-        :label="t('settings.addPlate')"
-        :model-value="null"
-        :pieces="plates"
-        none="…"
-        @update:model-value="$event && store.run(addLayer, key, 'plateIds', $event)"
-      />
-    </div>
-    <PieceSelect
-      :label="t('settings.bread')"
-      :model-value="setting.breadPlateId"
-      :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')"
-      :none="t('linens.none')"
-      @update:model-value="change({ breadPlateId: $event })"
-    />
-    <PieceSelect
-      :label="t('settings.napkin')"
-      :model-value="setting.napkin?.pieceId ?? null"
-      :pieces="piecesOf(look, 'napkin')"
-      :none="t('linens.none')"
-      @update:model-value="store.run(layNapkin, key, $event)"
-    />
-    <div v-if="setting.napkin" class="stack">
-      <SelectField
-        :label="t('settings.fold')"
-        :model-value="setting.napkin.fold"
-        :choices="foldKinds.map((value) => ({ value, label: t(`fold.${value}.name`) }))"
-        @update:model-value="store.run(changeNapkin, key, { fold: $event })"
-      />
-      <FoldCard v-if="napkin" :look="look" :napkin="napkin" :fold="setting.napkin.fold" :count="look.guests.length" />
-      <ChoiceField
-        :label="t('settings.place')"
-        :model-value="setting.napkin.place"
-        :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
-        @update:model-value="store.run(changeNapkin, key, { place: $event })"
-      />
-    </div>
-    <div>
-      <h3>{{ t('settings.glasses') }}</h3>
-      <ul>
-        <li v-for="(piece, i) in names(setting.glassIds)" :key="`${piece.id} ${i}`">
-          <span class="dot" :style="{ background: piece.color, borderColor: piece.accent }" />
-          <span
-            >{{ piece.name }} <span class="soft small">{{ own(piece) }}</span></span
-          >
-          <button class="plain" :aria-label="t('settings.remove', { name: piece.name })" @click="store.run(removeLayer, key, 'glassIds', i)">
-            <X :size="14" />
-          </button>
-        </li>
-      </ul>
-      <PieceSelect
-        :label="t('settings.addGlass')"
-        :model-value="null"
-        :pieces="piecesOf(look, 'glass')"
-        none="…"
-        @update:model-value="$event && store.run(addLayer, key, 'glassIds', $event)"
-      />
-    </div>
-    <div>
-      <h3>{{ t('settings.flatware') }}</h3>
-      <dl>
-        <dt>{{ t('settings.leftHand') }}</dt>
-        <dd>{{ roles([...layout.order.left].reverse()) }}</dd>
-        <dt>{{ t('settings.rightHand') }}</dt>
-        <dd>{{ roles(layout.order.right) }}</dd>
-        <dt>{{ t('settings.above') }}</dt>
-        <dd>{{ roles(layout.order.above) }}</dd>
-        <dt>{{ t('settings.broughtIn') }}</dt>
-        <dd>{{ roles(layout.order.broughtIn) }}</dd>
-      </dl>
-      <FlatwareFields :look="look" :kind="key" :setting="setting" :order="layout.order" />
-      <p v-for="one in setting.substitutes" :key="one.role" class="row between small">
-        <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name }) }}</span>
-        <button class="plain link" @click="store.run(dropSubstitute, key, one.role)">
-          {{ t('settings.dropSubstitute') }}
-        </button>
-      </p>
-      <label class="check"
-        ><input type="checkbox" :checked="setting.dessertAbove" @change="change({ dessertAbove: ($event.target as HTMLInputElement).checked })" />
-        {{ t('settings.dessertAbove') }}</label
-      >
-    </div>
-    <div class="pair">
-      <SelectField
-        :label="t('settings.star')"
-        :model-value="setting.starId"
-        :none="t('settings.noStar')"
-        :choices="stars.map((piece) => ({ value: piece.id, label: piece.name }))"
-        @update:model-value="change({ starId: $event })"
-        @none="change({ starId: null })"
-      />
-      <PieceSelect
-        :label="t('settings.favor')"
-        :model-value="setting.favorId"
-        :pieces="favors"
-        :none="t('linens.none')"
-        @update:model-value="change({ favorId: $event })"
-      />
-      <SelectField
-        :label="t('settings.charger')"
-        :model-value="look.kinds.charger"
-        :choices="(['stays', 'lifted-before-main', 'none'] as const).map((value) => ({ value, label: t(`settings.chargers.${value}`) }))"
-        @update:model-value="store.run(changeKinds, { charger: $event })"
-      />
-    </div>
-    <div class="checks">
-      <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change({ card: $event })" />
-      <CheckField
-        v-if="look.guests.some((guest) => guest.leftHanded)"
-        :label="t('settings.mirror')"
-        :model-value="look.kinds.mirrorLeftHanded"
-        @update:model-value="store.run(changeKinds, { mirrorLeftHanded: $event })"
-      />
-      <CheckField
-        v-if="look.guests.some(isSmallChild)"
-        :label="t('settings.childSafe')"
-        :model-value="look.kinds.childSafe"
-        @update:model-value="store.run(changeKinds, { childSafe: $event })"
-      />
+    <div class="spread">
+      <section class="stack">
+        <LayerList
+          :look="look"
+          :kind="key"
+          of="plateIds"
+          :ids="setting.plateIds"
+          :pieces="plates"
+          :title="t('settings.plates')"
+          :add="t('settings.addPlate')"
+        />
+        <PieceSelect
+          :label="t('settings.bread')"
+          :model-value="setting.breadPlateId"
+          :pieces="piecesOf(look, 'plate').filter((p) => p.role === 'bread')"
+          :none="t('linens.none')"
+          @update:model-value="change({ breadPlateId: $event })"
+        />
+      </section>
+      <section class="stack">
+        <h3>{{ t('settings.napkin') }}</h3>
+        <PieceSelect
+          :label="t('settings.napkin')"
+          :model-value="setting.napkin?.pieceId ?? null"
+          :pieces="piecesOf(look, 'napkin')"
+          :none="t('linens.none')"
+          @update:model-value="store.run(layNapkin, key, $event)"
+        />
+        <ShopPicker :look="look" kind="napkin" @take="store.run(takeIn, $event, (now, id) => layNapkin(now, key, id))" />
+        <div v-if="setting.napkin" class="stack">
+          <SelectField
+            :label="t('settings.fold')"
+            :model-value="setting.napkin.fold"
+            :choices="foldKinds.map((value) => ({ value, label: t(`fold.${value}.name`) }))"
+            @update:model-value="store.run(changeNapkin, key, { fold: $event })"
+          />
+          <FoldCard v-if="napkin" :look="look" :napkin="napkin" :fold="setting.napkin.fold" :count="look.guests.length" />
+          <ChoiceField
+            :label="t('settings.place')"
+            :model-value="setting.napkin.place"
+            :choices="(['on-plate', 'left'] as const).map((value) => ({ value, label: t(`settings.${value}`) }))"
+            @update:model-value="store.run(changeNapkin, key, { place: $event })"
+          />
+        </div>
+      </section>
+      <section class="stack">
+        <LayerList
+          :look="look"
+          :kind="key"
+          of="glassIds"
+          :ids="setting.glassIds"
+          :pieces="piecesOf(look, 'glass')"
+          :title="t('settings.glasses')"
+          :add="t('settings.addGlass')"
+        />
+      </section>
+      <section class="stack">
+        <div>
+          <h3>{{ t('settings.flatware') }}</h3>
+          <dl>
+            <dt>{{ t('settings.leftHand') }}</dt>
+            <dd>{{ roles([...layout.order.left].reverse()) }}</dd>
+            <dt>{{ t('settings.rightHand') }}</dt>
+            <dd>{{ roles(layout.order.right) }}</dd>
+            <dt>{{ t('settings.above') }}</dt>
+            <dd>{{ roles(layout.order.above) }}</dd>
+            <dt>{{ t('settings.broughtIn') }}</dt>
+            <dd>{{ roles(layout.order.broughtIn) }}</dd>
+          </dl>
+          <FlatwareFields :look="look" :kind="key" :setting="setting" :order="layout.order" />
+          <p v-for="one in setting.substitutes" :key="one.role" class="row between small">
+            <span>{{ t('settings.substitute', { role: t(`role.${one.role}`), piece: index.get(one.pieceId)?.name }) }}</span>
+            <el-button class="plain link" @click="store.run(dropSubstitute, key, one.role)">
+              {{ t('settings.dropSubstitute') }}
+            </el-button>
+          </p>
+          <CheckField :label="t('settings.dessertAbove')" :model-value="setting.dessertAbove" @update:model-value="change({ dessertAbove: $event })" />
+        </div>
+      </section>
+      <section class="stack whole">
+        <div class="pair">
+          <SelectField
+            :label="t('settings.star')"
+            :model-value="setting.starId"
+            :none="t('settings.noStar')"
+            :choices="stars.map((piece) => ({ value: piece.id, label: piece.name }))"
+            @update:model-value="change({ starId: $event })"
+            @none="change({ starId: null })"
+          />
+          <PieceSelect
+            :label="t('settings.favor')"
+            :model-value="setting.favorId"
+            :pieces="favors"
+            :none="t('linens.none')"
+            @update:model-value="change({ favorId: $event })"
+          />
+          <SelectField
+            :label="t('settings.charger')"
+            :model-value="look.kinds.charger"
+            :choices="(['stays', 'lifted-before-main', 'none'] as const).map((value) => ({ value, label: t(`settings.chargers.${value}`) }))"
+            @update:model-value="store.run(changeKinds, { charger: $event })"
+          />
+        </div>
+        <div class="checks">
+          <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change({ card: $event })" />
+          <CheckField
+            v-if="look.guests.some((guest) => guest.leftHanded)"
+            :label="t('settings.mirror')"
+            :model-value="look.kinds.mirrorLeftHanded"
+            @update:model-value="store.run(changeKinds, { mirrorLeftHanded: $event })"
+          />
+          <CheckField
+            v-if="look.guests.some(isSmallChild)"
+            :label="t('settings.childSafe')"
+            :model-value="look.kinds.childSafe"
+            @update:model-value="store.run(changeKinds, { childSafe: $event })"
+          />
+        </div>
+      </section>
     </div>
     <p class="row between small">
       <span class="soft">{{ t('settings.minutes', { minutes: Math.ceil(minutes.folding + minutes.laying) }) }}</span>
@@ -224,28 +206,6 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
 </template>
 
 <style scoped>
-ul {
-  display: grid;
-  gap: 4px;
-  margin: 6px 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 16px 1fr 20px;
-  gap: 8px;
-  align-items: center;
-}
-
-.dot {
-  width: 14px;
-  height: 14px;
-  border: 2px solid;
-  border-radius: 50%;
-}
-
 dl {
   display: grid;
   grid-template-columns: auto 1fr;
@@ -260,15 +220,5 @@ dt {
 dd {
   margin: 0;
   font-weight: 600;
-}
-
-.check {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-}
-
-input[type='checkbox'] {
-  accent-color: var(--ember);
 }
 </style>

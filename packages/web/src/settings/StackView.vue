@@ -46,7 +46,7 @@ const reach = computed(() => Math.max(150, ...layers.value.map((layer) => layer.
       />
       <text v-if="apart" :x="reach" y="0" class="name">{{ layer.star ? '★ ' : '' }}{{ layer.piece.name }}</text>
       <text v-if="apart && layer.step !== null" :x="reach" y="26" :class="layer.step < SEPARATE_DL ? 'blends' : 'apart'">
-        {{ layer.step < SEPARATE_DL ? t('settings.blends') : t('settings.step', { step: Math.round(layer.step) }) }}
+        {{ layer.step < SEPARATE_DL ? t('settings.blends') : t('settings.step') }}
       </text>
     </g>
   </svg>

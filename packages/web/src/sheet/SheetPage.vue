@@ -3,6 +3,7 @@ import { createAssessor, kindKeys, kindsByPlace, layingChecks, layingMinutes, se
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
+import ClearingList from '../centerpiece/ClearingList.vue'
 import SightReport from '../seat-view/SightReport.vue'
 import MiniTable from '../board/MiniTable.vue'
 import SettingCard from '../settings/SettingCard.vue'
@@ -29,7 +30,8 @@ const kinds = computed(() =>
       }))
     : []
 )
-const sight = computed(() => (look.value ? createAssessor().measure(look.value).figures.sight : undefined))
+const figures = computed(() => (look.value ? createAssessor().measure(look.value).figures : undefined))
+const sight = computed(() => figures.value?.sight)
 const checks = computed(() => (look.value ? layingChecks(look.value) : []))
 const minutes = computed(() => (look.value ? layingMinutes(look.value) : undefined))
 
@@ -114,6 +116,10 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
         <ul class="checks-list">
           <li v-for="check in checks" :key="check.code"><span class="box" aria-hidden="true" />{{ say(check) }}</li>
         </ul>
+      </section>
+      <section v-if="figures && figures.stability.clearing.pieces > 0" class="small">
+        <h2>{{ t('compose.clear') }}</h2>
+        <ClearingList :look="look" :clearing="figures.stability.clearing" />
       </section>
       <section v-if="sight && look.guests.length > 1" id="sight"><SightReport :look="look" :sight="sight" /></section>
     </template>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-/** Yes or no, with its words beside it. */
-defineProps<{ label: string; modelValue: boolean }>()
+/** Yes or no, with its words beside it, or a shorter word `said` there; `bare` leaves the words to screen readers. */
+defineProps<{ label: string; modelValue: boolean; bare?: boolean; said?: string }>()
 const emit = defineEmits<{ 'update:modelValue': [on: boolean] }>()
 </script>
 
 <template>
-  <label><input type="checkbox" :checked="modelValue" @change="emit('update:modelValue', ($event.target as HTMLInputElement).checked)" /> {{ label }}</label>
+  <el-checkbox :model-value="modelValue" @update:model-value="emit('update:modelValue', $event === true)">
+    <span v-if="said" aria-hidden="true">{{ said }}</span><span :class="{ 'visually-hidden': bare || said }">{{ label }}</span>
+  </el-checkbox>
 </template>

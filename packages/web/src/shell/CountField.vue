@@ -30,16 +30,18 @@ const id = useId()
 </template>
 
 <style scoped>
-.bare :deep(.el-input-number) {
-  width: 88px;
-}
+@media (pointer: fine) {
+  .bare :deep(.el-input-number) {
+    width: 88px;
+  }
 
-.bare :deep(.el-input-number__decrease),
-.bare :deep(.el-input-number__increase) {
-  width: 20px;
-}
+  .bare :deep(.el-input-number__decrease),
+  .bare :deep(.el-input-number__increase) {
+    width: 20px;
+  }
 
-.bare :deep(.el-input__wrapper) {
-  padding-inline: 24px;
+  .bare :deep(.el-input__wrapper) {
+    padding-inline: 24px;
+  }
 }
 </style>

@@ -45,7 +45,7 @@ function bringIn(): void {
 <template>
   <p v-if="news.length > 0 || claimsChanged" class="news row between small">
     <span>{{ news.length > 0 ? t('look.cupboardChanged', { n: news.length }, news.length) : t('look.claimsChanged') }}</span>
-    <button class="plain link" @click="bringIn">{{ t('look.bringIn') }}</button>
+    <el-button class="plain link" @click="bringIn">{{ t('look.bringIn') }}</el-button>
   </p>
 </template>
 

@@ -7,11 +7,11 @@ defineSlots<{ default(): unknown; under(): unknown }>()
 <template>
   <el-popover trigger="click" placement="top" :width="270" :show-after="0">
     <template #reference>
-      <button class="plain figure" :class="{ alarm, wide }">
+      <el-button class="plain figure" :class="{ alarm, wide }">
         <span class="label">{{ label }}</span>
         <span class="value">{{ value }}</span>
         <slot name="under" />
-      </button>
+      </el-button>
     </template>
     <div class="made-of"><slot /></div>
   </el-popover>

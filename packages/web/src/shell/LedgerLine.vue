@@ -1,17 +1,18 @@
 <script setup lang="ts">
-import { daysBetween, findPiece, formatAmount, formatDuration, formatClock, formatWeight, pieceIndex, type Figures, type Look } from '@hestiad/core'
+import { daysBetween, findPiece, formatMoney, formatDuration, formatClock, pieceIndex, type Figures, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
 import { usePreferences } from '../stores/preferences.js'
 import { formatDate, today } from './dates.js'
+import ClearingList from '../centerpiece/ClearingList.vue'
 import LedgerFigure from './LedgerFigure.vue'
 
 /** The figures that are always in view; each opens to what it is made of. */
 const props = defineProps<{ look: Look; figures: Figures | undefined }>()
 const { t } = useI18n()
 const { length } = usePreferences()
-const money = (cents: number) => formatAmount(cents, props.look.money.currency)
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const days = computed(() => daysBetween(today(), props.look.occasion.date))
 const bar = computed(() => {
   const m = props.figures?.money
@@ -88,11 +89,9 @@ const candles = computed(() => {
           {{ t('ledger.candle', { name, life: formatDuration(c.lifeMin), asked: formatDuration(c.askedMin) }) }}
         </p>
       </LedgerFigure>
-      <LedgerFigure :label="t('ledger.lifts')" :value="clearing && clearing.pieces > 0 ? String(clearing.lifts) : t('ledger.none')">
+      <LedgerFigure :label="t('ledger.lifts')" :value="clearing && clearing.pieces > 0 ? String(clearing.lifts.length) : t('ledger.none')">
         <p>{{ t('ledger.liftsWhy') }}</p>
-        <p v-if="clearing && clearing.pieces > 0" class="small">
-          {{ t('compose.clearing', { lifts: clearing.lifts, s: clearing.seconds, kg: formatWeight(clearing.grams), side: length(clearing.sideMm) }) }}
-        </p>
+        <ClearingList v-if="clearing && clearing.pieces > 0" class="small" :look="look" :clearing="clearing" />
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.days')" :value="days < 0 ? t('ledger.past') : String(days)">
         <p>{{ t('ledger.daysWhy', { date: `${formatDate(look.occasion.date)}, ${formatClock(look.occasion.arriveMin)}` }) }}</p>

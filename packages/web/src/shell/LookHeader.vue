@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { formatClock, type Look } from '@hestiad/core'
-import { Download, Keyboard, Moon, Redo2, Sun, Undo2 } from '@lucide/vue'
+import { Download, Keyboard, Minus, Moon, Plus, Redo2, Search, Sun, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { formatDate } from './dates.js'
+import LooksMenu from './LooksMenu.vue'
+import { useGuestCount } from './useGuestCount.js'
 
 const props = defineProps<{ look: Look }>()
-const emit = defineEmits<{ keys: [] }>()
+const emit = defineEmits<{ keys: []; find: [] }>()
 const { t } = useI18n()
 const store = useLook()
 const preferences = usePreferences()
-const when = computed(
-  () =>
-    `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${formatClock(props.look.occasion.arriveMin)} · ${t('occasions.guests', props.look.guests.length)}`
-)
+const { count } = useGuestCount(() => props.look)
+const when = computed(() => `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${formatClock(props.look.occasion.arriveMin)}`)
 const fileUrl = computed(() => `/api/looks/${store.id}/file`)
 </script>
 
@@ -23,26 +23,42 @@ const fileUrl = computed(() => `/api/looks/${store.id}/file`)
   <header>
     <router-link to="/" class="brand">{{ t('app.name') }}</router-link>
     <div class="title">
-      <h1>{{ look.occasion.title }}</h1>
+      <h1 :title="look.occasion.title">{{ look.occasion.title }}</h1>
       <span class="soft small when">{{ when }}</span>
     </div>
-    <span class="name">{{ look.name }}</span>
+    <span class="guests" :title="t('newOccasion.guests')">
+      <el-button class="plain step-by" :aria-label="t('looks.guestLess')" :disabled="count <= 1" @click="count--"><Minus :size="14" /></el-button>
+      <span>{{ t('occasions.guests', count) }}</span>
+      <el-button class="plain step-by" :aria-label="t('looks.guestMore')" :disabled="count >= 100" @click="count++"><Plus :size="14" /></el-button>
+    </span>
+    <LooksMenu :look="look" />
     <span class="state small" :class="store.saveState" role="status" :title="store.problem">{{ t(`save.${store.saveState}`) }}</span>
-    <nav class="tools">
-      <button class="icon" :aria-label="t('nav.undo')" :title="`${t('nav.undo')} (z)`" :disabled="store.past.length === 0" @click="store.undo()">
+    <nav class="tools" :aria-label="t('nav.tools')">
+      <el-button class="plain icon" :aria-label="t('find.title')" :title="`${t('find.title')} (Ctrl K)`" @click="emit('find')"><Search :size="17" /></el-button>
+      <el-button class="plain icon" :aria-label="t('nav.undo')" :title="`${t('nav.undo')} (z)`" :disabled="store.past.length === 0" @click="store.undo()">
         <Undo2 :size="17" />
-      </button>
-      <button class="icon" :aria-label="t('nav.redo')" :title="`${t('nav.redo')} (Z)`" :disabled="store.future.length === 0" @click="store.redo()">
+      </el-button>
+      <el-button class="plain icon" :aria-label="t('nav.redo')" :title="`${t('nav.redo')} (Z)`" :disabled="store.future.length === 0" @click="store.redo()">
         <Redo2 :size="17" />
-      </button>
-      <button class="icon text" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
+      </el-button>
+      <el-button
+        class="plain icon text"
+        :aria-label="t('nav.units')"
+        :title="t('nav.units')"
+        @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'"
+      >
         {{ preferences.unit }}
-      </button>
-      <button class="icon" :aria-label="t('nav.theme')" :title="t('nav.theme')" @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'">
+      </el-button>
+      <el-button
+        class="plain icon"
+        :aria-label="t('nav.theme')"
+        :title="t('nav.theme')"
+        @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'"
+      >
         <Moon v-if="preferences.theme === 'day'" :size="17" /><Sun v-else :size="17" />
-      </button>
+      </el-button>
       <a class="icon" :href="fileUrl" download :aria-label="t('nav.export')" :title="t('nav.export')"><Download :size="17" /></a>
-      <button class="icon" :aria-label="t('nav.keys')" :title="`${t('nav.keys')} (?)`" @click="emit('keys')"><Keyboard :size="17" /></button>
+      <el-button class="plain icon keys" :aria-label="t('nav.keys')" :title="`${t('nav.keys')} (?)`" @click="emit('keys')"><Keyboard :size="17" /></el-button>
     </nav>
   </header>
 </template>
@@ -74,8 +90,10 @@ header {
 }
 
 h1 {
+  overflow: hidden;
   font-size: 19px;
   white-space: nowrap;
+  text-overflow: ellipsis;
 }
 
 .when {
@@ -84,10 +102,20 @@ h1 {
   text-overflow: ellipsis;
 }
 
-.name {
-  font-weight: 600;
+.guests {
+  display: flex;
+  gap: 6px;
+  align-items: center;
   white-space: nowrap;
-  border-bottom: 2px solid var(--ember);
+}
+
+.step-by {
+  display: grid !important;
+  place-items: center;
+  width: 24px;
+  height: 24px !important;
+  border: 1px solid var(--hairline-strong) !important;
+  border-radius: 50%;
 }
 
 .state {
@@ -108,11 +136,12 @@ h1 {
   gap: 2px;
 }
 
-.icon {
-  display: grid;
+a.icon,
+.tools .icon {
+  display: grid !important;
   place-items: center;
   width: 32px;
-  height: 32px;
+  height: 32px !important;
   border: 0;
   border-radius: 50%;
   background: none;
@@ -134,13 +163,26 @@ h1 {
 }
 
 @media (max-width: 1000px) {
-  .name {
+  .when {
     display: none;
   }
 }
 
-@media (max-width: 820px) {
-  .when {
+@media (max-width: 900px) {
+  header {
+    gap: 10px;
+    padding: 0 10px;
+  }
+
+  /* a tablet has no keys */
+  .state,
+  .keys {
+    display: none !important;
+  }
+}
+
+@media (max-width: 700px) {
+  .guests {
     display: none;
   }
 }

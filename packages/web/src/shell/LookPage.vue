@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { onKeyStroke } from '@vueuse/core'
+import { onKeyStroke, useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
 import Board from '../board/Board.vue'
-import CenterpiecePanel from '../centerpiece/CenterpiecePanel.vue'
 import FindingList from '../findings/FindingList.vue'
+import { stepOf } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
+import { usePreferences } from '../stores/preferences.js'
 import { onKeys } from './keys.js'
 import ConflictDialog from './ConflictDialog.vue'
 import CupboardNews from './CupboardNews.vue'
@@ -14,14 +14,15 @@ import KeysDialog from './KeysDialog.vue'
 import LedgerLine from './LedgerLine.vue'
 import LookHeader from './LookHeader.vue'
 import StepRail from './StepRail.vue'
-import type { Step } from './steps.js'
+import { usualShares, type Step } from './steps.js'
 
 const props = defineProps<{ id: string; step: Step }>()
 const { t } = useI18n()
-const router = useRouter()
 const store = useLook()
 const failure = ref('')
 const keysShown = ref(false)
+const finding = ref(false)
+const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
 
 const panels: Record<Step, Component> = {
   brief: defineAsyncComponent(() => import('../brief/BriefPanel.vue')),
@@ -29,12 +30,39 @@ const panels: Record<Step, Component> = {
   menu: defineAsyncComponent(() => import('../menu/MenuPanel.vue')),
   linens: defineAsyncComponent(() => import('../linens/LinensPanel.vue')),
   settings: defineAsyncComponent(() => import('../settings/SettingsPanel.vue')),
-  centerpiece: CenterpiecePanel,
+  centerpiece: defineAsyncComponent(() => import('../centerpiece/CenterpiecePanel.vue')),
   florals: defineAsyncComponent(() => import('../florals/FloralsPanel.vue')),
   light: defineAsyncComponent(() => import('../light/LightPanel.vue')),
+  colors: defineAsyncComponent(() => import('../colors/ColorsPanel.vue')),
+  looks: defineAsyncComponent(() => import('../looks/LooksPanel.vue')),
   buy: defineAsyncComponent(() => import('../buying/BuyPanel.vue'))
 }
 const panel = computed(() => panels[props.step])
+
+/** Steps whose work is looked at closer than the whole table; all others have the Board. */
+const stages: { readonly [S in Step]?: Component } = {
+  settings: defineAsyncComponent(() => import('../settings/SettingsStage.vue')),
+  florals: defineAsyncComponent(() => import('../florals/FloralsStage.vue')),
+  light: defineAsyncComponent(() => import('../light/LightStage.vue'))
+}
+const { workShares } = usePreferences()
+const stageSize = computed(() => `${100 - (workShares[props.step] ?? usualShares[props.step])}%`)
+const upright = useMediaQuery('(max-width: 1100px) and (orientation: portrait)')
+const work = ref<HTMLElement>()
+
+function parted(_: number, sizes: readonly number[]): void {
+  const [stageWide, workWide] = sizes as [number, number]
+  workShares[props.step] = Math.round((100 * workWide) / (stageWide + workWide))
+}
+
+// each step opens at its top, with nothing of the one before left open
+watch(
+  () => props.step,
+  () => {
+    if (store.shown && stepOf(store.shown.code) !== props.step) store.openFinding = null
+    work.value?.scrollTo({ top: 0 })
+  }
+)
 
 watch(
   () => props.id,
@@ -59,29 +87,33 @@ onKeyStroke(
     undo: () => store.undo(),
     redo: () => store.redo(),
     help: () => void (keysShown.value = true),
-    search: () =>
-      void router
-        .push({ name: 'look', params: { id: props.id, step: 'centerpiece' } })
-        .then(() => document.querySelector<HTMLInputElement>('#piece-search')?.focus())
+    search: () => void (finding.value = true)
   })
 )
 </script>
 
 <template>
   <main v-if="store.look && store.id === id" class="look">
-    <LookHeader :look="store.look" @keys="keysShown = true" />
+    <LookHeader :look="store.look" @keys="keysShown = true" @find="finding = true" />
     <StepRail :id="id" :step="step" />
-    <Board :look="store.look" :step="step" />
-    <aside class="panel" :aria-label="t(`step.${step}`)">
-      <h2>{{ t(`step.${step}`) }}</h2>
-      <CupboardNews :look="store.look" />
-      <FindingList :step="step" />
-      <hr class="rule" />
-      <component :is="panel" :look="store.look" />
-    </aside>
+    <el-splitter :key="`${step} ${upright}`" class="parts" :layout="upright ? 'vertical' : 'horizontal'" @resize-end="parted">
+      <el-splitter-panel :size="upright ? '56%' : stageSize" min="24%">
+        <component :is="stages[step] ?? Board" :look="store.look" :step="step" />
+      </el-splitter-panel>
+      <el-splitter-panel min="280px">
+        <aside ref="work" class="panel" :class="step" :aria-label="t(`step.${step}`)">
+          <h2>{{ t(`step.${step}`) }}</h2>
+          <CupboardNews :look="store.look" />
+          <FindingList :step="step" />
+          <hr class="rule" />
+          <component :is="panel" :look="store.look" />
+        </aside>
+      </el-splitter-panel>
+    </el-splitter>
     <LedgerLine :look="store.look" :figures="store.figures" />
     <ConflictDialog />
     <KeysDialog v-model="keysShown" />
+    <FindDialog v-model="finding" :look="store.look" />
   </main>
   <main v-else class="waiting" role="status">
     <p v-if="failure">
@@ -94,18 +126,28 @@ onKeyStroke(
 <style scoped>
 .look {
   display: grid;
-  grid-template: 'head head head' 50px 'rail board panel' minmax(0, 1fr) 'ledger ledger ledger' 58px / 134px minmax(0, 1fr) 320px;
+  grid-template: 'head head' 50px 'rail parts' minmax(0, 1fr) 'ledger ledger' 58px / 134px minmax(0, 1fr);
   height: 100dvh;
 }
 
+.parts {
+  grid-area: parts;
+  min-height: 0;
+}
+
+.parts :deep(.el-splitter-panel) {
+  overflow: hidden;
+}
+
 .panel {
-  grid-area: panel;
   display: grid;
   gap: 10px;
   align-content: start;
+  height: 100%;
   overflow: auto;
-  padding: 2px 18px 18px 20px;
+  padding: 2px 18px 18px 16px;
   scrollbar-width: thin;
+  container: work / inline-size;
 }
 
 .waiting {
@@ -116,13 +158,7 @@ onKeyStroke(
 
 @media (max-width: 1100px) {
   .look {
-    grid-template: 'head head' 50px 'rail rail' auto 'board panel' minmax(0, 1fr) 'ledger ledger' 58px / minmax(0, 1fr) 300px;
-  }
-}
-
-@media (max-width: 1100px) and (orientation: portrait) {
-  .look {
-    grid-template: 'head' 50px 'rail' auto 'board' minmax(0, 1.35fr) 'panel' minmax(0, 1fr) 'ledger' 58px / minmax(0, 1fr);
+    grid-template: 'head' 50px 'rail' auto 'parts' minmax(0, 1fr) 'ledger' 58px / minmax(0, 1fr);
   }
 }
 </style>

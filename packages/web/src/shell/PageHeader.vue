@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SelectField from './SelectField.vue'
 import { Moon, Sun } from '@lucide/vue'
 import { useI18n } from 'vue-i18n'
 import { currencies, usePreferences } from '../stores/preferences.js'
@@ -18,15 +19,24 @@ const preferences = usePreferences()
       <router-link to="/shops" :class="{ here: here === 'shops' }">{{ t('nav.shops') }}</router-link>
     </nav>
     <span class="gap" />
-    <select v-model="preferences.currency" class="native currency" :aria-label="t('nav.currency')" :title="t('nav.currency')">
-      <option v-for="one in currencies" :key="one" :value="one">{{ one }}</option>
-    </select>
-    <button class="icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
+    <SelectField
+      v-model="preferences.currency"
+      class="currency"
+      bare
+      :label="t('nav.currency')"
+      :choices="currencies.map((value) => ({ value, label: value }))"
+    />
+    <el-button class="plain icon" :aria-label="t('nav.units')" :title="t('nav.units')" @click="preferences.unit = preferences.unit === 'in' ? 'cm' : 'in'">
       {{ preferences.unit }}
-    </button>
-    <button class="icon" :aria-label="t('nav.theme')" :title="t('nav.theme')" @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'">
+    </el-button>
+    <el-button
+      class="plain icon"
+      :aria-label="t('nav.theme')"
+      :title="t('nav.theme')"
+      @click="preferences.theme = preferences.theme === 'day' ? 'evening' : 'day'"
+    >
       <Moon v-if="preferences.theme === 'day'" :size="17" /><Sun v-else :size="17" />
-    </button>
+    </el-button>
   </header>
   <div class="heading">
     <h1>{{ title }}</h1>
@@ -70,10 +80,7 @@ nav a.here {
 }
 
 .currency {
-  width: auto;
-  border-color: transparent;
-  background: none;
-  font-weight: 650;
+  width: 108px;
 }
 
 .icon {

@@ -1,19 +1,54 @@
 <script setup lang="ts">
 import type { Piece } from '@hestiad/core'
-import { useId } from 'vue'
+import { computed } from 'vue'
+import SelectField from './SelectField.vue'
 
-/** A piece chosen from those of a kind, or none; owned counts beside the names. */
-defineProps<{ label: string; modelValue: string | null; pieces: readonly Piece[]; none?: string }>()
+/** A piece chosen from those of a kind, or none, with its colors before its name and how many are owned beside it. */
+const props = defineProps<{ label: string; modelValue: string | null; pieces: readonly Piece[]; none?: string; bare?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [id: string | null] }>()
-const id = useId()
+const choices = computed(() => props.pieces.map((piece) => ({ value: piece.id, label: `${piece.name} (${piece.owned})` })))
+const colors = computed(() => new Map(props.pieces.map((piece) => [piece.id, [piece.color, piece.accent]])))
 </script>
 
 <template>
-  <div class="field">
-    <label :for="id">{{ label }}</label>
-    <select :id="id" class="native" :value="modelValue ?? ''" @change="emit('update:modelValue', ($event.target as HTMLSelectElement).value || null)">
-      <option v-if="none" value="">{{ none }}</option>
-      <option v-for="piece in pieces" :key="piece.id" :value="piece.id">{{ piece.name }} ({{ piece.owned }})</option>
-    </select>
-  </div>
+  <SelectField
+    :label="label"
+    :model-value="modelValue"
+    :choices="choices"
+    :none="none || undefined"
+    :bare="bare"
+    @update:model-value="emit('update:modelValue', $event)"
+    @none="emit('update:modelValue', null)"
+  >
+    <template #option="{ value, label: name }">
+      <span class="option">
+        <span class="swatch" aria-hidden="true"><i v-for="(color, i) in colors.get(value) ?? []" :key="i" :style="{ background: color }" /></span>{{ name }}
+      </span>
+    </template>
+  </SelectField>
 </template>
+
+<style scoped>
+.option {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.swatch {
+  display: flex;
+  flex: none;
+  width: 22px;
+  height: 14px;
+  overflow: hidden;
+  border-radius: 3px;
+}
+
+.swatch i {
+  flex: 1;
+}
+
+.swatch i:last-child {
+  flex: 0 0 6px;
+}
+</style>

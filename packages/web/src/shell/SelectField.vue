@@ -1,24 +1,54 @@
 <script setup lang="ts" generic="T extends string">
-import { useId } from 'vue'
+import { computed, useId } from 'vue'
 
-/** One of many: a select under its label. `none` offers nothing chosen, as an empty value. */
-defineProps<{ label: string; modelValue: T | null; choices: readonly { readonly value: T; readonly label: string }[]; none?: string }>()
+/**
+ * One of many under its label, searched as one types. `none` is a choice of its own that stands for nothing chosen; `bare` leaves the label to
+ * screen readers; `empty` is shown where there is nothing to choose.
+ */
+const props = defineProps<{
+  label: string
+  modelValue: T | null
+  choices: readonly { readonly value: T; readonly label: string }[]
+  none?: string | undefined
+  empty?: string | undefined
+  bare?: boolean
+  disabled?: boolean
+}>()
+type Bound = InstanceType<(typeof import('element-plus'))['ElSelectV2']>['$props']
 const emit = defineEmits<{ 'update:modelValue': [value: T]; none: [] }>()
+defineSlots<{ option?(of: { readonly value: T; readonly label: string }): unknown }>()
 const id = useId()
-
-function choose(event: Event): void {
-  const { value } = event.target as HTMLSelectElement
-  if (value === '') emit('none')
-  else emit('update:modelValue', value as T)
-}
+/** So many and more are searched; fewer are seen at once, and no keyboard hides them on a tablet. */
+const SEARCHED_FROM = 8
+const options = computed(() => [...(props.none === undefined ? [] : [{ value: '', label: props.none }]), ...props.choices])
+const bound = computed<Record<string, unknown>>(() => ({
+  id,
+  modelValue: props.modelValue ?? '',
+  options: options.value,
+  placeholder: props.none ?? '–',
+  noDataText: props.empty,
+  filterable: options.value.length >= SEARCHED_FROM,
+  disabled: props.disabled,
+  fitInputWidth: false,
+  // what stands for nothing chosen is a value like the others
+  emptyValues: [null, undefined],
+  ariaLabel: props.bare ? props.label : undefined,
+  'onUpdate:modelValue': (value: T | '') => (value === '' ? emit('none') : emit('update:modelValue', value))
+}))
 </script>
 
 <template>
-  <div class="field">
-    <label :for="id">{{ label }}</label>
-    <select :id="id" class="native" :value="modelValue ?? ''" @change="choose">
-      <option v-if="none !== undefined" value="">{{ none }}</option>
-      <option v-for="choice in choices" :key="choice.value" :value="choice.value">{{ choice.label }}</option>
-    </select>
+  <div :class="bare ? 'bare' : 'field'">
+    <label v-if="!bare" :for="id">{{ label }}</label>
+    <!-- the package's types do not admit exact optional properties -->
+    <el-select-v2 v-bind="bound as object as Bound">
+      <template v-if="$slots.option" #default="{ item }"><slot name="option" :value="item.value as T" :label="item.label as string" /></template>
+    </el-select-v2>
   </div>
 </template>
+
+<style scoped>
+.bare {
+  min-width: 0;
+}
+</style>

@@ -96,6 +96,7 @@ a.here {
   }
 
   a {
+    flex: none;
     padding: 6px 10px;
     border-left: 0;
     border-bottom: 3px solid transparent;

@@ -20,6 +20,9 @@ export function isBegun(look: Look, step: Step): boolean {
       return look.centerpiece.some((placed) => (placed.arrangement?.stems.length ?? 0) > 0)
     case 'light':
       return look.centerpiece.some((placed) => placed.candle !== null)
+    case 'colors':
+    case 'looks':
+      return false
     case 'buy':
       return look.buying.orders.length + look.buying.bought.length > 0
   }

@@ -9,9 +9,9 @@ export const keyTable = [
   { act: 'lock', keys: ['l'], shown: 'l' },
   { act: 'mirror', keys: ['m'], shown: 'm' },
   { act: 'sit', keys: ['v'], shown: 'v' },
-  { act: 'undo', keys: ['z'], shown: 'z' },
-  { act: 'redo', keys: ['Z'], shown: 'Z' },
-  { act: 'search', keys: ['/'], shown: '/' },
+  { act: 'undo', keys: ['z'], shown: 'z, Ctrl Z' },
+  { act: 'redo', keys: ['Z'], shown: 'Z, Ctrl Shift Z' },
+  { act: 'search', keys: ['/'], shown: '/, Ctrl K' },
   { act: 'letGo', keys: ['Escape'], shown: 'Esc' },
   { act: 'help', keys: ['?'], shown: '?' }
 ] as const
@@ -28,10 +28,15 @@ export const numberOf = ({ key }: Pick<KeyboardEvent, 'key'>) => Number(key) || 
 /** With Shift a nudge goes four times as far. */
 export const timesOf = ({ shiftKey }: Pick<KeyboardEvent, 'shiftKey'>) => (shiftKey ? 4 : 1)
 
-/** What a key stands for; nothing while somebody types, or with the keys of the browser. */
-function actOf(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey' | 'target'>): KeyAct | undefined {
+/** What a key stands for; nothing while somebody types. Of the keys with Ctrl or Cmd those for undo, redo and search are ours, the rest the browser's. */
+function actOf(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey' | 'shiftKey' | 'target'>): KeyAct | undefined {
   const typing = (event.target as Element | null)?.closest?.('input, select, textarea, [contenteditable], .el-select, .el-dialog')
-  if (typing || event.ctrlKey || event.metaKey || event.altKey) return undefined
+  if (event.altKey) return undefined
+  if (event.ctrlKey || event.metaKey) {
+    if (event.key.toLowerCase() === 'k') return 'search'
+    return typing || event.key.toLowerCase() !== 'z' ? undefined : event.shiftKey ? 'redo' : 'undo'
+  }
+  if (typing) return undefined
   return keyTable.find((line) => (line.keys as readonly string[]).includes(event.key))?.act
 }
 

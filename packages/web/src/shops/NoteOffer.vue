@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import DateField from '../shell/DateField.vue'
+import TextField from '../shell/TextField.vue'
 import type { Shop } from '@hestiad/core'
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -18,6 +20,8 @@ const { t } = useI18n()
 const preferences = usePreferences()
 const seen = reactive({ shop: '', packSize: 1, priceCents: 0, stock: 1, leadDays: 0, day: today(), note: '', photoId: '' })
 const problem = ref('')
+const suggest = (typed: string, show: (found: { value: string }[]) => void) =>
+  show(props.shops.filter((shop) => shop.name.toLowerCase().includes(typed.toLowerCase())).map(({ name }) => ({ value: name })))
 
 async function keep(): Promise<void> {
   problem.value = ''
@@ -38,22 +42,15 @@ async function keep(): Promise<void> {
     <form class="stack" @submit.prevent="keep">
       <div class="field">
         <label for="seen-shop">{{ t('shops.seenAt') }}</label>
-        <input id="seen-shop" v-model="seen.shop" class="native" maxlength="200" list="shop-names" required />
-        <datalist id="shop-names"><option v-for="shop in shops" :key="shop.name" :value="shop.name" /></datalist>
+        <el-autocomplete id="seen-shop" v-model="seen.shop" :fetch-suggestions="suggest" maxlength="200" required />
       </div>
       <div class="pair">
         <CountField v-model="seen.packSize" :label="t('shops.packSize')" :min="1" :max="10000" />
         <AmountField v-model="seen.priceCents" :label="t('shops.price')" :currency="preferences.currency" />
         <CountField v-model="seen.stock" :label="t('shops.packsThere')" :max="100000" />
         <CountField v-model="seen.leadDays" :label="t('shops.leadDays')" :max="400" />
-        <div class="field">
-          <label for="seen-day">{{ t('buy.day') }}</label>
-          <input id="seen-day" v-model="seen.day" class="native" type="date" required />
-        </div>
-        <div class="field">
-          <label for="seen-note">{{ t('buy.note') }}</label>
-          <input id="seen-note" v-model="seen.note" class="native" maxlength="1000" />
-        </div>
+        <DateField v-model="seen.day" :label="t('buy.day')" />
+        <TextField v-model="seen.note" live :label="t('buy.note')" :max="1000" />
       </div>
       <p class="row">
         <PhotoInput :label="t('cupboard.takePhoto')" @kept="seen.photoId = $event" @problem="problem = $event" />

@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { formatAmount, noFacts, pieceKinds, pieceSize, type Offer, type Shop } from '@hestiad/core'
-import { onMounted, ref, shallowRef, watch } from 'vue'
+import FileField from '../shell/FileField.vue'
+import SelectField from '../shell/SelectField.vue'
+import SearchField from '../shell/SearchField.vue'
+import { formatMoney, noFacts, pieceKinds, pieceSize, type Offer, type Shop } from '@hestiad/core'
+import { defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { api } from '../api/calls.js'
@@ -8,11 +11,13 @@ import type { Dto } from '../api/client.js'
 import PieceTile from '../cupboard/PieceTile.vue'
 import { formatDate } from '../shell/dates.js'
 import PageHeader from '../shell/PageHeader.vue'
+import { readListFile } from '../shell/readListFile.js'
 import { usePreferences } from '../stores/preferences.js'
 import NoteOffer from './NoteOffer.vue'
 import WantedList from './WantedList.vue'
 
 /** The shops of the day: who delivers and gives coupons, what is sold, what is like a piece and costs less. */
+const ListImport = defineAsyncComponent(() => import('../shell/ListImport.vue'))
 const { t } = useI18n()
 const preferences = usePreferences()
 const { length } = preferences
@@ -28,7 +33,7 @@ const like = shallowRef<Dto<'Article'>>()
 const failed = ref(false)
 const message = ref('')
 const noting = shallowRef<Dto<'Article'>>()
-const money = (cents: number) => formatAmount(cents, preferences.currency)
+const money = (cents: number) => formatMoney(cents, preferences.currency)
 let asked = 0
 
 async function find(): Promise<void> {
@@ -45,6 +50,7 @@ async function find(): Promise<void> {
   }
 }
 onMounted(async () => {
+  if (typeof route.query['find'] === 'string') query.value = route.query['find']
   const asked = route.query['like']
   if (typeof asked === 'string') {
     const item = (await api.getCupboard().catch(() => undefined))?.items.find((one) => one.piece.id === asked)
@@ -79,21 +85,16 @@ async function drop(offer: Offer): Promise<void> {
   await find()
 }
 
-async function importFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  try {
-    message.value = t('shops.imported', { n: (await api.importOffers(await file.text())).imported })
-    await find()
-  } catch (error) {
-    const { faults } = error as { faults?: readonly { place: string; message: string }[] }
-    message.value = `${(error as Error).message} ${(faults ?? [])
-      .slice(0, 5)
-      .map((fault) => `${fault.place} ${fault.message}.`)
-      .join(' ')}`
-  }
+const importing = ref(false)
+const text = ref('')
+async function importFile(file: File): Promise<void> {
+  text.value = await readListFile(file)
+  importing.value = true
+}
+
+async function imported(n: number): Promise<void> {
+  message.value = t('shops.imported', { n })
+  await find()
 }
 document.title = 'Shops · Hestiad'
 </script>
@@ -102,12 +103,12 @@ document.title = 'Shops · Hestiad'
   <div class="page">
     <PageHeader :title="t('shops.title')" here="shops">
       <a href="/api/offers.csv" download class="link">{{ t('shops.export') }}</a>
-      <label class="link">{{ t('shops.import') }}<input type="file" accept=".csv,text/csv" class="visually-hidden" @change="importFile" /></label>
+      <FileField :label="t('shops.import')" accept=".csv,text/csv" @file="importFile" />
     </PageHeader>
     <p class="soft small">{{ t('shops.simulated') }}</p>
     <ul class="shops">
       <li v-for="one in shops" :key="one.name">
-        <button class="plain" :aria-pressed="shop === one.name" @click="shop = shop === one.name ? '' : one.name">{{ one.name }}</button>
+        <el-button class="plain" :aria-pressed="shop === one.name" @click="shop = shop === one.name ? '' : one.name">{{ one.name }}</el-button>
         <span class="soft small"
           >{{
             one.delivery
@@ -131,17 +132,23 @@ document.title = 'Shops · Hestiad'
     </ul>
     <WantedList />
     <div class="tools">
-      <input v-model="query" type="search" class="native find" :placeholder="t('cupboard.search')" :aria-label="t('cupboard.search')" :disabled="!!like" />
-      <select v-model="kind" class="native" :aria-label="t('cupboard.kind')" :disabled="!!like">
-        <option value="">{{ t('cupboard.allKinds') }}</option>
-        <option v-for="one in pieceKinds" :key="one" :value="one">{{ t(`kind.${one}`) }}</option>
-      </select>
+      <SearchField v-model="query" class="find" :label="t('cupboard.search')" :disabled="!!like" />
+      <SelectField
+        bare
+        :label="t('cupboard.kind')"
+        :model-value="kind || null"
+        :none="t('cupboard.allKinds')"
+        :choices="pieceKinds.map((value) => ({ value, label: t(`kind.${value}`) }))"
+        :disabled="!!like"
+        @update:model-value="kind = $event"
+        @none="kind = ''"
+      />
       <span class="soft" role="status">{{ t('shops.found', { n: total, day: day ? formatDate(day) : '' }) }}</span>
     </div>
     <p v-if="message" class="note" role="status">{{ message }}</p>
     <p v-if="like" class="note row between">
       <span>{{ t('shops.like', { name: like.piece.name }) }}</span>
-      <button class="plain under" @click="like = undefined">{{ t('shops.all') }}</button>
+      <el-button class="plain under" @click="like = undefined">{{ t('shops.all') }}</el-button>
     </p>
     <p v-if="failed" role="alert">
       {{ t('occasions.failed') }} <el-button size="small" @click="find">{{ t('occasions.retry') }}</el-button>
@@ -158,9 +165,9 @@ document.title = 'Shops · Hestiad'
             ><strong v-if="like && saving(article) > 0" class="saves">{{ t('shops.saves', { percent: saving(article) }) }}</strong></span
           >
           <span class="row small acts">
-            <button class="plain under" @click="like = article">{{ t('shops.showAlike') }}</button>
-            <button class="plain under" @click="wish(article)">{{ t('shops.wish') }}</button>
-            <button class="plain under" @click="noting = article">{{ t('shops.note') }}</button>
+            <el-button class="plain under" @click="like = article">{{ t('shops.showAlike') }}</el-button>
+            <el-button class="plain under" @click="wish(article)">{{ t('shops.wish') }}</el-button>
+            <el-button class="plain under" @click="noting = article">{{ t('shops.note') }}</el-button>
           </span>
         </span>
         <span class="offers small">
@@ -177,12 +184,13 @@ document.title = 'Shops · Hestiad'
             <a v-if="offer.noted?.photoId" :href="`/api/photos/${offer.noted.photoId}/large`" target="_blank"
               ><img :src="`/api/photos/${offer.noted.photoId}/small`" :alt="t('shops.photoOf', { name: article.piece.name })"
             /></a>
-            <button v-if="offer.noted" class="plain under" @click="drop(offer)">{{ t('shops.drop') }}</button>
+            <el-button v-if="offer.noted" class="plain under" @click="drop(offer)">{{ t('shops.drop') }}</el-button>
           </span>
         </span>
       </li>
     </ul>
     <NoteOffer v-if="noting" :article="noting" :shops="shops" @close="noting = undefined" @kept="find" />
+    <ListImport v-if="importing" v-model="importing" :text="text" of="offers" @done="imported" />
   </div>
 </template>
 
@@ -228,10 +236,6 @@ document.title = 'Shops · Hestiad'
   gap: 10px;
   align-items: center;
   margin: 12px 0;
-}
-
-.tools .native {
-  width: auto;
 }
 
 .tools .find {

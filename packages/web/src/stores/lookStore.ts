@@ -1,4 +1,4 @@
-import { applyEdit, type Edit, type Look, type Saving, type Seating, type StandingPiece } from '@hestiad/core'
+import { applyEdit, type Edit, type Look, type MakingDo, type Saving, type Seating, type StandingPiece } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
@@ -147,6 +147,7 @@ export const useLook = defineStore('look', () => {
     findSpot: (piece: StandingPiece) => assessor.spot(piece),
     /** What would save most, by the worker. */
     findSavings: (): Promise<readonly Saving[]> => assessor.savings(),
+    findMakingDo: (): Promise<readonly MakingDo[]> => assessor.makingDo(),
     /** The best seating of the guests, by the worker. */
     findSeating: (): Promise<Seating> => assessor.seat()
   }

@@ -27,13 +27,16 @@ export function useMeasuring(assessor: Assessor, look: Ref<Look | undefined>, he
       return
     }
     measuring = true
-    do {
-      again = false
-      await calm()
-      if (!look.value) break
-      await measureOnce(look.value, held.value)
-    } while (again)
-    measuring = false
+    try {
+      do {
+        again = false
+        await calm()
+        if (!look.value) break
+        await measureOnce(look.value, held.value)
+      } while (again)
+    } finally {
+      measuring = false
+    }
     if (!held.value) void findRemedies()
   }
 

@@ -1,4 +1,4 @@
-import { findingKey, type BareFinding, type Look, type MirrorAxis } from '@hestiad/core'
+import { findingKey, type BareFinding, type KindKey, type Look, type MirrorAxis } from '@hestiad/core'
 import { computed, ref, type Ref } from 'vue'
 
 /** What is chosen on the open look: pieces, the finding that is read, across what moves are mirrored. */
@@ -8,6 +8,8 @@ export function useSelection(look: Ref<Look | undefined>, findings: Ref<readonly
   const also = ref<readonly string[]>([])
   /** Across what moving a piece moves its like at the mirror image; null when it does not. */
   const mirror = ref<MirrorAxis | null>(null)
+  /** Which kind of setting is looked at. */
+  const settingKind = ref<KindKey>('A')
   const openFinding = ref<string | null>(null)
   const chosen = computed(() =>
     (selected.value === null ? [] : [selected.value, ...also.value]).filter((one) => look.value?.centerpiece.some((placed) => placed.id === one))
@@ -27,5 +29,5 @@ export function useSelection(look: Ref<Look | undefined>, findings: Ref<readonly
     choose(null)
     openFinding.value = null
   }
-  return { selected, also, mirror, openFinding, chosen, shown, choose, chooseNothing }
+  return { selected, also, mirror, settingKind, openFinding, chosen, shown, choose, chooseNothing }
 }

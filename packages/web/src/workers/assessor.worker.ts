@@ -3,6 +3,7 @@ import {
   createAssessor,
   heightMap,
   linesPart,
+  makingDo,
   planPart,
   putNear,
   savings,
@@ -13,6 +14,7 @@ import {
   type Figures,
   type HeightMap,
   type Look,
+  type MakingDo,
   type Measured,
   type Remedy,
   type Saving,
@@ -62,6 +64,9 @@ const service = {
   },
   savings(): Saving[] {
     return savings(assessor, look)
+  },
+  makingDo(): MakingDo[] {
+    return makingDo(assessor, look)
   },
   heights(): HeightMap {
     const { get } = assessor.measure(look)

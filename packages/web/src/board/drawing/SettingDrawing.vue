@@ -4,7 +4,14 @@ import NapkinDrawing from './NapkinDrawing.vue'
 import { shade } from './shade.js'
 
 /** One place setting from above, in the place's frame: x to the guest's right, y inward. */
-defineProps<{ layout: SettingLayout; fold: FoldKind; card?: boolean; mirrored?: boolean }>()
+defineProps<{
+  layout: SettingLayout
+  fold: FoldKind
+  card?: boolean
+  mirrored?: boolean
+  /** The item that is being dragged, and by how much. */
+  moved?: { readonly i: number; readonly x: number; readonly y: number } | undefined
+}>()
 
 /** Head up along +y for pieces beside the plate; dessert fork's tines to the right, spoon's bowl to the left. */
 function turnOf(item: SettingItem): number {
@@ -29,7 +36,11 @@ function flatwarePath(piece: Flatware): string {
 </script>
 
 <template>
-  <g v-for="(item, i) in layout.items" :key="i" :transform="`translate(${mirrored ? -item.x : item.x} ${item.y})`">
+  <g
+    v-for="(item, i) in layout.items"
+    :key="i"
+    :transform="`translate(${(mirrored ? -item.x : item.x) + (moved?.i === i ? moved.x : 0)} ${item.y + (moved?.i === i ? moved.y : 0)})`"
+  >
     <template v-if="item.what === 'plate' || item.what === 'bread-plate'">
       <circle cx="3" cy="-4" :r="item.halfXMm + 1" fill="#2b2420" fill-opacity="0.13" />
       <circle :r="item.halfXMm" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="2" />

@@ -1,11 +1,14 @@
 import { roleNames } from './findings/inSentence.js'
 import { findingsWords } from './findings/panel.js'
 import { buyWords, partWords, shopWords } from './buying.js'
+import { colorsWords } from './colors.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
+import { listsWords } from './lists.js'
+import { looksWords } from './looks.js'
 import { seatsWords, tableWords } from './seats.js'
 import { settingsWords } from './settings.js'
 
@@ -22,6 +25,7 @@ export const en = {
     evening: 'Evening',
     theme: 'Day or evening',
     units: 'Inches or centimeters',
+    tools: 'Tools',
     currency: 'Currency of the cupboard and the shops',
     export: 'Save as file',
     keys: 'Keys',
@@ -36,6 +40,8 @@ export const en = {
     centerpiece: 'Centerpiece',
     florals: 'Florals',
     light: 'Light',
+    colors: 'Colors',
+    looks: 'Looks',
     buy: 'Buy'
   },
   severity: { stop: 'Stop', warn: 'Mend', note: 'Note' },
@@ -74,7 +80,8 @@ export const en = {
     lengthInches: 'Type a length, as 14 1/2 or 37 cm.',
     lengthCentimeters: 'Type a length, as 37.5 or 14 in.',
     range: 'From {low} to {high}.',
-    amount: 'Type an amount, as {example}.'
+    amount: 'Type an amount, as {example}.',
+    clock: 'Type a time, as 18:30 or 6:30 pm.'
   },
   keys: {
     title: 'Keys',
@@ -90,7 +97,7 @@ export const en = {
       sit: 'sit in the chosen chair and look; arrows turn the head',
       undo: 'undo',
       redo: 'redo',
-      search: 'search the cupboard',
+      search: 'find anything',
       letGo: 'let go',
       help: 'this list'
     }
@@ -160,6 +167,7 @@ export const en = {
     currency: 'Currency',
     reserve: 'Reserve, %',
     table: 'Table',
+    layIt: 'Lay it for me',
     create: 'Begin',
     endEarly: 'An end earlier than the beginning is taken as after midnight.'
   },
@@ -169,8 +177,20 @@ export const en = {
   fold: foldWords,
   sheet: sheetWords,
   sewing: sewingWords,
+  looks: looksWords,
+  colors: colorsWords,
+  find: {
+    title: 'Find anything',
+    hint: 'A step, a piece, a look, something to buy, a command',
+    found: 'Found',
+    nothing: 'Nothing goes by these words. Try fewer.',
+    kinds: { step: 'step', placed: 'in this look', piece: 'in the cupboard', look: 'look', article: 'in the shops', command: 'command' }
+  },
   brief: {
     occasion: 'Occasion',
+    title: 'What is it',
+    nothingShort: 'Of everything there is enough.',
+    shortOf: 'Short of {pieces}',
     notes: 'Mood and notes',
     guests: 'Guests',
     addGuest: 'Add a guest',
@@ -215,12 +235,14 @@ export const en = {
   seatView: seatViewWords,
   sight: sightWords,
   linens: linensWords,
+  lists: listsWords,
   settings: settingsWords,
   role: roleNames,
   centerpiece: {
     onTable: 'On the table',
     usedNow: '{n} on the table',
     add: 'From the cupboard',
+    fromShops: 'From the shops:',
     search: 'Search pieces',
     put: 'Put on',
     chosen: 'Chosen',
@@ -246,14 +268,20 @@ export const en = {
     none: 'No vessel on the table. Put a jug, bowl or bottle on in the centerpiece step.',
     vessel: 'Vessel',
     recipe: 'Stems',
+    fromSide: 'From the side',
+    fromAbove: 'From above, {spread} across',
+    onTable: 'On the table',
+    standsTall: '{height} tall, {width} wide',
+    mouthOf: 'mouth {mouth}, {depth} deep',
     add: 'Add a stem',
     rise: 'Rise above the rim',
     spread: 'Spread',
     count: 'stems',
-    through: 'Through the mouth',
-    cover: 'Covers the dome',
+    through: 'Stems in the mouth',
+    cover: 'Flowers cover',
     cut: 'Cut to',
     buyAtLeast: 'Buy at least',
+    keep: { tops: 'bought with its tops', roots: 'bought with its roots' },
     fullness: 'Fullness',
     sparse: 'Sparse',
     usual: 'Usual',
@@ -274,6 +302,8 @@ export const en = {
   },
   light: {
     none: 'No candle holder on the table. Put one on in the centerpiece step.',
+    hours: 'The candles through the evening',
+    noHours: 'No candle stands on this table yet; its hours show here.',
     holder: 'Holder',
     candle: 'Candle',
     empty: 'Empty',

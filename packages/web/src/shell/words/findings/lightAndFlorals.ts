@@ -33,6 +33,13 @@ export const lightAndFloralWords = {
     limit: ({ measured, limit }, say) => `${say.duration(limit.lifeMin)} asked of ${some(measured.candles, 'candle', 'candles')}`,
     because: { 'out-early': 'The table goes dark before people leave.' }
   },
+  'holders.metals': {
+    step: 'light',
+    title: ({ at }, say) => `${say.piece(at.pieceId)}: another metal than the rest`,
+    is: ({ measured }) => some(measured.pieces, 'holder', 'holders') + ' of another metal',
+    limit: () => 'one metal, unless mixed on purpose',
+    because: { 'metals-differ': 'Candlesticks are seen together: one of another metal reads as one that was missing.' }
+  },
   'candle.long-burn': {
     step: 'light',
     title: ({ limit }, say) => `Candles burn over ${say.duration(limit.burnMin)}`,
@@ -114,7 +121,7 @@ export const lightAndFloralWords = {
   'stems.sparse': {
     step: 'florals',
     title: ({ at }, say) => `${say.placed(at.placedId)} looks thin`,
-    is: ({ measured }, say) => `${say.percent(measured.cover)} of the dome covered`,
+    is: ({ measured }, say) => `${say.percent(measured.cover)} of the top covered by flowers`,
     limit: ({ limit }, say) => `${say.percent(limit.cover)} for this fullness, ${some(limit.stems, 'stem', 'stems')}`,
     because: { 'mechanics-show': 'The rim and what holds the stems will show.' }
   },

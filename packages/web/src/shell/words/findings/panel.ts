@@ -1,6 +1,7 @@
 /** Words of the list of findings. */
 export const findingsWords = {
   title: 'To mend',
+  beforeAfter: 'The plan as it is, and after it',
   none: 'Nothing to mend here.',
   elsewhere: '{n} more elsewhere',
   doIt: 'Do it',

@@ -41,6 +41,8 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'stand-on-table': ({ placedId, byMm }, say) => `Stand ${say.placed(placedId)} on the table${byMm > 0 ? `, ${say.length(byMm)} lower` : ''}`,
   lower: ({ heightMm, byMm }, say) => `Cut it to ${say.length(heightMm)}, ${say.length(byMm)} lower`,
   'clear-for-meal': () => 'Clear it before people sit',
+  spray: ({ pieceId, cents, dryHours }, say) =>
+    `Spray ${say.piece(pieceId)} in the metal of the rest: ${cents === null ? 'one can, price not known' : cents === 0 ? 'a can of the house' : `one can, ${say.amount(cents)}`}; ${dryHours} hours to dry, by the can’s label`,
   'light-later': ({ atMin }, say) => `Light at ${say.clock(atMin)}`,
   'no-candle': () => 'Do without the candle',
   'no-candle-of': ({ pieceId }, say) => `Do without ${say.piece(pieceId)}`,

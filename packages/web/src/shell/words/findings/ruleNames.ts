@@ -83,6 +83,7 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'sight.hidden': 'faces seen',
   'candle.misfit': 'candles fitting',
   'candle.short': 'candles that last',
+  'holders.metals': 'holders of one metal',
   'candle.long-burn': 'no candle burning too long',
   'flame.near': 'flames from leaves',
   'flame.guidance': 'twelve inches round flames',

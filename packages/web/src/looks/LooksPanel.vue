@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { layers, type Layer, type Look, type WholeLook } from '@hestiad/core'
+import { onMounted, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import CheckField from '../shell/CheckField.vue'
+import ChoiceField from '../shell/ChoiceField.vue'
+import { tell } from '../shell/tell.js'
+import ProposalCard from './ProposalCard.vue'
+import SideBySide from './SideBySide.vue'
+import { useWholeLooks } from './useWholeLooks.js'
+
+/** Whole looks laid from the brief, to lay here or keep beside this one; and the looks of the occasion side by side. */
+defineProps<{ look: Look }>()
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const looks = useWholeLooks()
+const { from, keep, wishLight, running, done, problem, canceled, found, shown } = looks
+const keeping = ref<WholeLook>()
+const added = ref(0)
+const froms = (['owned', 'few-new', 'all-new'] as const).map((value) => ({ value, label: t(`looks.from.${value}`) }))
+
+function setKept(layer: Layer, on: boolean): void {
+  keep.value = on ? [...keep.value, layer] : keep.value.filter((one) => one !== layer)
+}
+
+async function keepBeside(whole: WholeLook): Promise<void> {
+  keeping.value = whole
+  const name = t(`looks.direction.${whole.direction}`)
+  try {
+    await looks.keepAs(whole, name)
+    added.value++
+    tell('success', t('looks.kept', { name }))
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+  keeping.value = undefined
+}
+
+// "lay it for me" of a new occasion
+onMounted(() => {
+  if (route.query['lay'] === undefined) return
+  void router.replace({ query: {} })
+  void looks.compose()
+})
+</script>
+
+<template>
+  <div class="stack">
+    <section class="asked stack">
+      <h3>{{ t('looks.forMe') }}</h3>
+      <p class="soft small">{{ t('looks.forMeSays') }}</p>
+      <ChoiceField v-model="from" :label="t('looks.may')" :choices="froms" />
+      <fieldset class="checks">
+        <legend>{{ t('looks.keepNow') }}</legend>
+        <CheckField
+          v-for="layer in layers"
+          :key="layer"
+          :label="t(`looks.layer.${layer}`)"
+          :model-value="keep.includes(layer)"
+          @update:model-value="setKept(layer, $event)"
+        />
+      </fieldset>
+      <CheckField v-model="wishLight" :label="t('looks.wishLight')" />
+      <p class="row">
+        <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{ t(found ? 'looks.others' : 'looks.compose') }}</el-button>
+        <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
+        <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
+      </p>
+      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-else-if="canceled" class="soft" role="status">{{ t('looks.canceled') }}</p>
+      <p v-else-if="found && !running && found.looks.length === 0" role="status">{{ t('looks.nothing') }}</p>
+    </section>
+    <div v-if="found" class="cards" aria-live="polite">
+      <ProposalCard
+        v-for="whole in found.looks"
+        :key="whole.direction"
+        :whole="whole"
+        :shown="whole === shown"
+        :busy="whole === keeping"
+        @lay="looks.lay(whole)"
+        @back="looks.takeBack()"
+        @keep="keepBeside(whole)"
+      />
+    </div>
+    <SideBySide :look="look" :added="added" />
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
+  gap: 14px;
+}
+
+.progress {
+  flex: 1;
+}
+
+p {
+  margin: 0;
+}
+</style>

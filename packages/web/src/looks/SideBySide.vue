@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { formatMoney, type Look, type LookFigures } from '@hestiad/core'
+import { scaleLinear } from 'd3-scale'
+import { watchDebounced } from '@vueuse/core'
+import { computed, onUnmounted, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import MiniTable from '../board/MiniTable.vue'
+import { api } from '../api/calls.js'
+import { percent } from '../findings/findingWords.js'
+import { useLook } from '../stores/lookStore.js'
+import type { Asked } from '../workers/asked.js'
+
+/** The looks of the occasion side by side, each figure on one scale for all. */
+const props = defineProps<{ look: Look; added: number }>()
+const { t } = useI18n()
+const store = useLook()
+const MOST = 4
+/** Measured again when nothing was changed for so long. */
+const STILL_MS = 400
+interface Side {
+  readonly id: string
+  readonly look: Look
+}
+const others = shallowRef<readonly Side[]>([])
+const measured = shallowRef<readonly LookFigures[]>([])
+const failed = shallowRef(false)
+let asked: Asked<readonly LookFigures[]> | undefined
+
+async function load(): Promise<void> {
+  failed.value = false
+  try {
+    const { occasions } = await api.listOccasions()
+    const ids = (occasions.find((one) => one.id === store.occasionId)?.looks ?? []).map((one) => one.id).filter((id) => id !== store.id)
+    others.value = await Promise.all(ids.slice(0, MOST - 1).map(async (id) => ({ id, look: (await api.getLook(id)).look as Look })))
+  } catch {
+    failed.value = true
+  }
+}
+watch(() => [store.id, props.added], load, { immediate: true })
+
+const sides = computed<readonly Side[]>(() => [{ id: store.id, look: props.look }, ...others.value])
+watchDebounced(
+  sides,
+  async (now) => {
+    asked?.cancel()
+    const { measureLooks } = await import('../workers/looks.js')
+    const own = measureLooks({ kind: 'measure', looks: now.map((side) => side.look) })
+    asked = own
+    const figures = await own.answer
+    if (figures && asked === own) measured.value = figures
+  },
+  { immediate: true, debounce: STILL_MS }
+)
+onUnmounted(() => asked?.cancel())
+
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
+const rows = computed(() => {
+  const of = (label: string, value: (one: LookFigures) => number, said: (value: number) => string) => {
+    const values = measured.value.map(value)
+    const width = scaleLinear([0, Math.max(1e-9, ...values)], [0, 100])
+    return { label, cells: values.map((one) => ({ said: said(one), wide: `${Math.max(0, width(one))}%` })) }
+  }
+  return [
+    of(t('looks.spend'), (one) => one.spendCents, money),
+    of(t('ledger.perGuest'), (one) => one.perGuestCents, money),
+    of(t('ledger.owned'), (one) => one.ownedShare, percent),
+    of(t('ledger.seen'), (one) => one.facesShare, percent),
+    of(t('looks.middleScore'), (one) => one.middleScore ?? 0, percent),
+    of(t('ledger.lifts'), (one) => one.lifts, String),
+    of(t('looks.toMend'), (one) => one.stops + one.warns, String)
+  ]
+})
+</script>
+
+<template>
+  <section v-if="others.length > 0 || failed" class="stack">
+    <h3>{{ t('looks.sideBySide') }}</h3>
+    <p v-if="failed" role="alert">
+      {{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button>
+    </p>
+    <div class="scroller">
+      <table>
+        <thead>
+          <tr>
+            <td></td>
+            <th v-for="(side, i) in sides" :key="side.id" scope="col">
+              <MiniTable :look="side.look" close />
+              <router-link v-if="i > 0" :to="{ name: 'look', params: { id: side.id, step: 'looks' } }">{{ side.look.name }}</router-link>
+              <span v-else
+                >{{ side.look.name }} <span class="soft">{{ t('looks.this') }}</span></span
+              >
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.label">
+            <th scope="row" class="soft">{{ row.label }}</th>
+            <td v-for="(cell, i) in row.cells" :key="i"><span class="bar" :style="{ width: cell.wide }" />{{ cell.said }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.scroller {
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
+}
+
+thead th {
+  min-width: 130px;
+  padding: 0 8px 6px 0;
+  font-weight: 600;
+  text-align: start;
+}
+
+thead th :deep(svg) {
+  height: 84px;
+}
+
+tbody th {
+  padding: 4px 10px 4px 0;
+  font-weight: 400;
+  text-align: start;
+}
+
+tbody td {
+  position: relative;
+  padding: 6px 8px 6px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-weight: 600;
+}
+
+.bar {
+  position: absolute;
+  bottom: 0;
+  left: 0;
+  height: 3px;
+  background: var(--brass);
+}
+</style>

@@ -1,0 +1,108 @@
+import { layWholeLook, type Layer, type Look, type Offer, type Piece, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { computed, onUnmounted, ref, shallowRef } from 'vue'
+import { api } from '../api/calls.js'
+import { cupboardSaid } from '../stores/cupboardSaid.js'
+import { useLook } from '../stores/lookStore.js'
+import type { Asked } from '../workers/asked.js'
+
+const WANT = 5
+/** What of the shops may be laid: with few new what lies at places, wilts or burns; with all new the middle too. */
+const fewKinds: readonly PieceKind[] = ['cloth', 'runner', 'plate', 'glass', 'napkin', 'stem', 'candle']
+const allKinds: readonly PieceKind[] = [...fewKinds, 'flatware', 'vessel', 'holder', 'tray', 'ornament']
+
+/** Whole looks composed for the open one: asked for, shown as they come, one laid in its place and taken back, or kept beside it. */
+export function useWholeLooks() {
+  const store = useLook()
+  const from = ref<WholeLookOptions['from']>('few-new')
+  const keep = ref<readonly Layer[]>([])
+  const wishLight = ref(false)
+  const seed = ref(1)
+  /** What was shown before: five others differ from it. */
+  const earlier = shallowRef<NonNullable<WholeLookOptions['earlier']>>([])
+  const running = shallowRef<Asked<readonly WholeLook[]>>()
+  const done = ref(0)
+  const problem = ref('')
+  const canceled = ref(false)
+  const found = shallowRef<{ readonly looks: readonly WholeLook[]; readonly base: Look }>()
+  const laid = shallowRef<{ readonly whole: WholeLook; readonly look: Look }>()
+  /** The one the table shows now. */
+  const shown = computed(() => (laid.value && store.look === laid.value.look ? laid.value.whole : undefined))
+
+  async function compose(again = false): Promise<void> {
+    if (again) {
+      seed.value++
+      earlier.value = [...earlier.value, ...(found.value?.looks ?? []).map(shortly)]
+    } else earlier.value = []
+    if (shown.value) store.undo()
+    const base = store.look
+    if (!base) return
+    running.value?.cancel()
+    problem.value = ''
+    canceled.value = false
+    done.value = 0
+    found.value = undefined
+    try {
+      const [said, shelf, { composeWhole }] = await Promise.all([
+        cupboardSaid(base.occasion.date),
+        from.value === 'owned' ? undefined : shelfOf(base),
+        import('../workers/looks.js')
+      ])
+      const options = {
+        from: from.value,
+        want: WANT,
+        seed: seed.value,
+        earlier: earlier.value,
+        keep: [...keep.value],
+        ...said,
+        wishLight: wishLight.value,
+        ...(shelf ? { shelf } : {})
+      }
+      const own = composeWhole({ kind: 'compose', look: base, options }, (upTo, of, looks) => {
+        done.value = upTo / of
+        if (looks.length > 0) found.value = { looks, base }
+      })
+      running.value = own
+      const looks = await own.answer
+      if (running.value !== own) return
+      if (looks === undefined) canceled.value = true
+      else found.value = { looks, base }
+    } catch (error) {
+      problem.value = (error as Error).message
+    } finally {
+      running.value = undefined
+    }
+  }
+
+  /** What the shops sell on the day; without them composing goes on by what the look carries. */
+  async function shelfOf(look: Look): Promise<{ pieces: Piece[]; offers: Offer[] }> {
+    const kinds = from.value === 'all-new' ? allKinds : fewKinds
+    const day = look.buying.pricesOn ?? ''
+    const answers = await Promise.all(kinds.map((kind) => api.listArticles({ kind, day }).catch(() => undefined)))
+    const articles = answers.flatMap((answer) => answer?.articles ?? [])
+    return { pieces: articles.map((article) => article.piece as Piece), offers: articles.flatMap((article) => article.offers as readonly Offer[]) }
+  }
+
+  /** Lays a look in the place of the open one, or of the one laid before it; one step to undo. */
+  function lay(whole: WholeLook): void {
+    if (shown.value) store.undo()
+    if (!store.look) return
+    store.run(layWholeLook, whole.look)
+    laid.value = { whole, look: store.look }
+  }
+
+  function takeBack(): void {
+    if (shown.value) store.undo()
+  }
+
+  /** Kept as another look of the occasion; gives its id. */
+  async function keepAs(whole: WholeLook, name: string): Promise<string> {
+    return (await api.copyLook(store.id, { look: whole.look, name })).id
+  }
+
+  onUnmounted(() => running.value?.cancel())
+  return { from, keep, wishLight, running, done, problem, canceled, found, shown, compose, lay, takeBack, keepAs }
+}
+
+function shortly({ choices, heroId, pattern }: WholeLook): NonNullable<WholeLookOptions['earlier']>[number] {
+  return { pieceIds: choices.map((choice) => choice.pieceId), heroId, pattern }
+}
