@@ -3,7 +3,8 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests',
   outputDir: '../test-results',
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
   timeout: 600_000,
   expect: { timeout: 120_000 },
   reporter: 'list',

@@ -44,7 +44,7 @@ test.describe('the Board', () => {
   test('a figure of the ledger line opens what it is made of', async ({ page }) => {
     await open(page, 'pearl-anniversary')
     await page.locator('footer.ledger .figure', { hasText: 'reserve' }).click()
-    await expect(page.getByText('15 % of the budget of 420.00, put aside first.')).toBeVisible()
+    await expect(page.getByText('15 % of the budget of $420.00, put aside first.')).toBeVisible()
   })
 
   for (const [name, width, height] of [
@@ -76,13 +76,13 @@ test('a look changed in two windows is kept twice when the user says so', async 
   await expect(card.getByRole('link', { name: 'What stays up', exact: true })).toBeVisible()
   await expect(card.getByRole('link', { name: 'What stays up (second version)' })).toBeVisible()
   await page.reload()
-  await expect(ledger(page, 'left to spend')).toHaveText('50.00')
+  await expect(ledger(page, 'left to spend')).toHaveText('$50.00')
 })
 
 test('the cupboard is searched, a count is changed and kept, and a spoiled CSV names its row and column', async ({ page }) => {
   await page.goto('/cupboard')
   await page.getByRole('searchbox').fill('linen napkin')
-  await expect(page.getByRole('table').getByRole('button')).toHaveCount(2)
+  await expect(page.getByRole('table').getByRole('button', { name: /^Open / })).toHaveCount(2)
   await page.getByLabel('Persimmon linen napkin, Own').fill('9')
   await page.getByLabel('Persimmon linen napkin, Own').press('Tab')
   await expect(page.getByText('Saved: Persimmon linen napkin')).toBeVisible()
@@ -91,7 +91,7 @@ test('the cupboard is searched, a count is changed and kept, and a spoiled CSV n
     .locator('input[type=file]')
     .first()
     .setInputFiles({ name: 'spoiled.csv', mimeType: 'text/csv', buffer: Buffer.from(csv.replace(',9,', ',nine,')) })
-  await expect(page.getByText('column owned')).toBeVisible()
+  await expect(page.getByRole('dialog').getByText('nine is not a number')).toBeVisible()
   await page.reload()
   await page.getByRole('searchbox').fill('persimmon linen')
   await expect(page.getByLabel('Persimmon linen napkin, Own')).toHaveValue('9')
@@ -122,7 +122,9 @@ for (const theme of ['day', 'evening'] as const)
       '/cupboard',
       '/shops',
       '/looks/pearl-anniversary/sheet',
-      ...['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'buy'].map((s) => `/looks/pearl-anniversary/${s}`)
+      ...['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'colors', 'looks', 'buy'].map(
+        (s) => `/looks/pearl-anniversary/${s}`
+      )
     ]) {
       await page.goto(path)
       await expect(page.locator('h1, h2').first()).toBeVisible()

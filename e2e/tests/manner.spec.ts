@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { ledger, open, panel, saved, step, test } from './support.js'
+import { choose, ledger, open, panel, saved, step, test } from './support.js'
 
 const piece = (page: Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
 
@@ -16,7 +16,7 @@ test('a slate leans against the jug and says at how many degrees; too near it wo
   await open(page, 'pearl-anniversary')
   await putOn(page, 'Slate with')
   await how(page, 'leans')
-  await panel(page).getByLabel('Leans against', { exact: true }).selectOption({ label: 'Sky-glaze jug' })
+  await choose(panel(page).getByLabel('Leans against', { exact: true }), 'Sky-glaze jug')
   await expect(panel(page).getByText(/Leans at 18°/)).toBeVisible()
   const across = panel(page).getByRole('textbox', { name: 'Across', exact: true })
   await across.fill('-2.75')
@@ -43,7 +43,7 @@ test('a scarf hangs over the stool and hides what one saw below it; beads that a
   await expect(panel(page).getByText(/Hangs down each side to the ground/)).toBeVisible()
   await putOn(page, 'String of wooden beads')
   await how(page, 'lies round')
-  await panel(page).getByLabel('Lies round', { exact: true }).selectOption({ label: 'Little oak stool' })
+  await choose(panel(page).getByLabel('Lies round', { exact: true }), 'Little oak stool')
   await expect(panel(page).locator('.finding', { hasText: 'does not go round Little oak stool' })).toBeVisible()
   await saved(page)
 })
@@ -51,15 +51,15 @@ test('a scarf hangs over the stool and hides what one saw below it; beads that a
 test('a two-level stand is filled, what is too tall below is put on top, and all of it is one lift', async ({ page }) => {
   await open(page, 'ordinary-week')
   await putOn(page, 'Two-level')
-  await panel(page).locator('summary', { hasText: 'Fill it with' }).click()
-  await panel(page).getByRole('combobox', { name: 'Of', exact: true }).selectOption('pods-poppy')
+  await panel(page).locator('.el-collapse-item__header', { hasText: 'Fill it with' }).click()
+  await choose(panel(page).getByRole('combobox', { name: 'Of', exact: true }), 'Poppy pods (4)')
   await expect(panel(page).getByText(/lie side by side/)).toBeVisible()
   await panel(page)
     .getByRole('button', { name: /^Put \d/ })
     .click()
   await expect(page.locator('[data-piece^="pods-poppy"]').first()).toBeVisible()
   await putOn(page, 'Glass cylinder')
-  await panel(page).getByLabel('Stands on').selectOption({ label: 'Two-level brass stand' })
+  await choose(panel(page).getByLabel('Stands on'), 'Two-level brass stand')
   const tall = panel(page).locator('.finding', { hasText: 'Glass cylinder is too tall to stand in' })
   await tall.locator('.head').click()
   await tall.locator('li', { hasText: 'level 2' }).getByRole('button', { name: 'Do it' }).click()
@@ -79,7 +79,7 @@ test('plugged lights on a table are told, on cells they are not; a picture on th
   await cord.locator('li', { hasText: 'on cells' }).getByRole('button', { name: 'Do it' }).click()
   await expect(cord).toHaveCount(0)
   await step(page, 'Seats')
-  await panel(page).locator('summary', { hasText: 'The room' }).click()
+  await panel(page).locator('.el-collapse-item__header', { hasText: 'The room' }).click()
   await panel(page).getByRole('button', { name: 'Add a picture, a window or a plant' }).click()
   const added = panel(page).locator('.item').last()
   await added.getByLabel('Lower edge').fill('28')
@@ -112,7 +112,7 @@ test('in mirror mode a dragged piece takes its image along, side to side; severa
   }
   await place('pods-poppy-1', '6', '7')
   await place('pods-poppy-2', '6', '-7')
-  await panel(page).getByLabel('Moves mirror').selectOption({ label: 'side to side' })
+  await choose(panel(page).getByLabel('Moves mirror'), 'side to side')
   const [up, down] = [await box('pods-poppy-1'), await box('pods-poppy-2')]
   await page.mouse.move(up.x + up.width / 2, up.y + up.height / 2)
   await page.mouse.down()

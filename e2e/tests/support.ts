@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 const main = fileURLToPath(new URL('../../packages/server/dist/main.js', import.meta.url))
 
@@ -61,3 +61,17 @@ export async function openAgain(page: Page, id: string, at = 'centerpiece'): Pro
   await page.goto(`/looks/${id}/${at}`)
   await expect(page.locator('footer.ledger .figure').first()).toBeVisible()
 }
+
+/** Chooses one of many by its words: opens the list of a field, searches it where it can be searched, and presses the choice. */
+export async function choose(field: Locator, option: string): Promise<void> {
+  await expect(async () => {
+    if ((await field.getAttribute('aria-expanded')) !== 'true') await field.click({ force: true })
+    if ((await field.getAttribute('readonly')) === null) await field.fill(option)
+    // its own list: another's may still be closing
+    const list = field.page().locator(`[id="${await field.getAttribute('aria-controls')}"]`)
+    await list.getByRole('option', { name: option, exact: true }).click({ timeout: 10_000 })
+  }).toPass()
+}
+
+/** What a field of many shows as chosen. */
+export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')

@@ -1,13 +1,15 @@
 import { expect } from '@playwright/test'
 import { ledger, open, openAgain, panel, saved, step, test } from './support.js'
 
+const steps = ['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'colors', 'looks', 'buy']
+
 test('with the server away the page says so, keeps what is done, and saves it when the server is back', async ({ page }) => {
   await open(page, 'mending-circle', 'brief')
   await page.route('**/api/looks/**', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()))
   await panel(page).getByLabel('Budget').fill('95.50')
   await panel(page).getByLabel('Budget').press('Enter')
   await expect(page.locator('header .state')).toContainText('Not saved yet')
-  await expect(ledger(page, 'left to spend')).toHaveText('76.40')
+  await expect(ledger(page, 'left to spend')).toHaveText('$76.40')
   await page.unroute('**/api/looks/**')
   await saved(page)
   await page.reload()
@@ -75,7 +77,11 @@ test('the whole of a mending is done by keyboard: finding opened, remedy applied
   await expect(page.locator('.sights .hidden')).toHaveCount(1)
   await expect(page.locator('.sights .clear')).toHaveCount(8)
   await page.keyboard.press('/')
-  await expect(page.locator('#piece-search')).toBeFocused()
+  const search = page.getByRole('dialog').getByRole('searchbox')
+  await expect(search).toBeFocused()
+  await search.fill('sky jug')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-piece="jug"]')).toBeVisible()
 })
 
 test('a finger drags a piece on a tablet', async ({ browser }) => {
@@ -104,11 +110,39 @@ test('an address of nothing says so and leads back', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Occasions' })).toBeVisible()
 })
 
-test('every step shows its panel and the Board never leaves', async ({ page }) => {
+test('every step shows its work and the table: as the Board, one setting, the flowers or by candlelight', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'brief')
-  for (const name of ['Seats', 'Menu', 'Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Buy', 'Brief']) {
+  const stages: Record<string, string> = { Settings: 'section.stage .large svg', Florals: 'section.stage .large svg', Light: 'canvas' }
+  for (const name of ['Seats', 'Menu', 'Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Colors', 'Looks', 'Buy', 'Brief']) {
     await step(page, name)
     await expect(panel(page).getByRole('heading', { name, level: 2 })).toBeVisible()
-    await expect(page.locator('.board svg.scene')).toBeVisible()
+    await expect(page.locator(stages[name] ?? '.board svg.scene').first()).toBeVisible()
   }
 })
+
+// 44 px: WCAG 2.2, success criterion 2.5.5 (Target Size, Enhanced)
+for (const [name, viewport] of [
+  ['upright', { width: 820, height: 1180 }],
+  ['lying', { width: 1180, height: 820 }]
+] as const)
+  test(`under a finger on a tablet ${name} everything one presses is 44 px, and nothing is wider than the screen`, async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ hasTouch: true, isMobile: true, viewport, baseURL: baseURL! })
+    const page = await context.newPage()
+    for (const path of ['/', '/cupboard', '/shops', ...steps.map((one) => `/looks/pearl-anniversary/${one}`)]) {
+      await page.goto(path)
+      await expect(page.locator('article, .figure, .card, [role=row], .articles li').first()).toBeVisible()
+      const { small, wide } = await page.evaluate(() => {
+        const boxOf = (one: Element) => one.closest('.el-input-number, .el-input__wrapper, .el-select__wrapper, .el-checkbox, .el-upload') ?? one
+        const pressed = [...document.querySelectorAll('button, a, input, [role=button], [role=switch], [role=tab], textarea')].filter(
+          (one) => !one.closest('svg')
+        )
+        const small = pressed.flatMap((one) => {
+          const { width, height } = boxOf(one).getBoundingClientRect()
+          return width > 1 && height > 1 && (width < 43.5 || height < 43.5) ? [`${one.className} ${one.textContent} ${width} × ${height}`] : []
+        })
+        return { small, wide: document.documentElement.scrollWidth - document.documentElement.clientWidth }
+      })
+      expect({ path, small, wide }).toEqual({ path, small: [], wide: 0 })
+    }
+    await context.close()
+  })
