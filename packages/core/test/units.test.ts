@@ -34,7 +34,9 @@ describe('lengths', () => {
 })
 
 it('a time past midnight is told on the next day’s clock, a duration in hours', () => {
-  expect(['18:30', '18.30', '1830', '18h30', '6:30 pm', '6 p.m.', '12 am', '9', '0:05'].map(parseClock)).toEqual([1110, 1110, 1110, 1110, 1110, 1080, 0, 540, 5])
+  expect(['18:30', '18.30', '1830', '18h30', '6:30 pm', '6 p.m.', '12 am', '9', '0:05'].map(parseClock)).toEqual([
+    1110, 1110, 1110, 1110, 1110, 1080, 0, 540, 5
+  ])
   expect(['', '25:00', '18:75', '13 pm', '0 am', 'noon'].map(parseClock)).toEqual(Array(6).fill(undefined))
   expect([formatClock(1470), formatClock(1110), formatDuration(310), formatDuration(240)]).toEqual(['00:30', '18:30', '5 h 10', '4 h'])
 })
