@@ -11,7 +11,8 @@ const layers = [
   ['money'],
   ['buying', 'cupboard', 'assess', 'palette'],
   ['composer', 'formats', 'lists'],
-  ['wholeLook']
+  ['wholeLook'],
+  ['changes']
 ]
 const above = (line) => layers.slice(line + 1).flat()
 const folders = (names) => `${core}/(${names.join('|')})/`

@@ -3,6 +3,7 @@ import type { Cloth } from '../design/piece.js'
 import { clothFit } from '../linens/clothFit.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { kinshipOf } from './kinship.js'
+import type { Uncosted } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import { layerOptions, type LayerOptions } from './layerOptions.js'
 import { suitsDirection } from './suitsDirection.js'
@@ -30,13 +31,11 @@ export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
   }))
 }
 
-type Uncosted = Omit<LayerCast, 'kinship' | 'costCents'>
-
 function combined({ cloths, runners, stacks, napkins, glasses, flatware }: LayerOptions): Uncosted[] {
   const with_ = <A extends object, K extends string, B>(list: readonly A[], name: K, values: readonly B[]) =>
     list.flatMap((one) => values.map((value) => ({ ...one, [name]: value }) as A & Record<K, B>))
   const linens = with_(with_([{}], 'cloth', cloths), 'runner', runners)
-  const laid = linens.flatMap((one) => stacks.map((stack) => ({ ...one, ...stack })))
+  const laid = linens.flatMap((one) => stacks.map(({ charger, dinner, upper }) => ({ ...one, charger, dinner, upper })))
   return with_(with_(with_(laid, 'napkin', napkins), 'glasses', glasses), 'flatware', flatware)
 }
 

@@ -9,6 +9,7 @@ import { bestCasts, layerCasts } from './castLayers.js'
 import type { LayerCast } from './layerCast.js'
 import { layLayers } from './layLayers.js'
 import { lookFigures } from './lookFigures.js'
+import { OVER_BUDGET, scoreOf } from './lookScore.js'
 import { mendLook } from './mendLook.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
@@ -29,10 +30,6 @@ const CASTS_TRIED = 4
 const EFFORT = 0.5
 /** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
 const again = { napkin: 0.7, runner: 0.82, cloth: 0.85, charger: 0.9, dinner: 0.92, none: 0.94, hero: 0.76, pattern: 0.7 } as const
-const OVER_BUDGET = 0.6
-const STOP = 0.75
-const WARN = 0.95
-const NO_MIDDLE = 0.4
 /** Layers that suit a direction less than this do not show it, and it is said. Our own starting value. */
 const FOLLOWED = 0.5
 const PALETTE_CELLS = 140
@@ -124,7 +121,6 @@ function layWhole(
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
   const castScore = cast.kinship * suits
-  const left = STOP ** figures.stops * WARN ** figures.warns * (figures.leftCents < 0 ? OVER_BUDGET : 1)
   return {
     direction,
     look: mended,
@@ -132,7 +128,7 @@ function layWhole(
     heroId: idea ? heroIdOf(idea) : null,
     choices: whyLayers(look, cast, direction, keep),
     palette: [],
-    score: Math.sqrt(castScore * (figures.middleScore ?? NO_MIDDLE)) * left,
+    score: scoreOf(castScore, figures),
     castScore,
     followed: suits >= FOLLOWED,
     leaves: measured.findings.filter((finding) => finding.severity !== 'note'),

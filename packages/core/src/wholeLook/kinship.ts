@@ -2,7 +2,7 @@ import { chromaOf, colorDistance, hueApart, lightnessOf, oklab } from '../color/
 import type { Look } from '../design/look.js'
 import type { Glass } from '../design/piece.js'
 import { metals } from '../reference/materials.js'
-import type { LayerCast } from './layerCast.js'
+import type { Uncosted } from './laidCast.js'
 
 /** What each fault of a table costs, as a factor; glass that answers a color gains. Our own starting values, from what common practice calls a fault. */
 const factor = {
@@ -30,17 +30,16 @@ const GLASS_HUE = 0.025
 const HUES_MOST = 2
 
 /** What holds for every direction: nothing is lost on its ground, one metal, one family, few hues. Factors, so that one fault is not made good by others. */
-export function kinshipOf(look: Look, cast: Omit<LayerCast, 'kinship' | 'costCents'>): number {
+export function kinshipOf(look: Look, cast: Uncosted): number {
   const ground = cast.cloth?.color ?? look.table.color
   return plates(cast, ground) * linens(look, cast, ground) * metal(cast) * glass(look, cast, ground) * fewHues(colorsOf(cast, ground))
 }
 
-type Cast = Parameters<typeof kinshipOf>[1]
 const isLost = (a: string, b: string) => colorDistance(a, b) < LOST
-const colorsOf = ({ runner, charger, dinner, napkin }: Cast, ground: string) =>
+const colorsOf = ({ runner, charger, dinner, napkin }: Uncosted, ground: string) =>
   [ground, runner?.color, charger?.color, dinner?.color, napkin?.color].filter((color) => color !== undefined)
 
-function plates({ charger, dinner, upper, napkin }: Cast, ground: string): number {
+function plates({ charger, dinner, upper, napkin }: Uncosted, ground: string): number {
   const lowest = charger ?? dinner
   let suits = 1
   if (lowest && isLost(lowest.color, ground)) suits *= isLost(lowest.accent, ground) ? factor.lowestLost : factor.rimShows
@@ -50,14 +49,14 @@ function plates({ charger, dinner, upper, napkin }: Cast, ground: string): numbe
   return napkin && top && isLost(napkin.color, top.color) ? suits * factor.napkinLost : suits
 }
 
-function linens({ occasion }: Look, { cloth, runner }: Cast, ground: string): number {
+function linens({ occasion }: Look, { cloth, runner }: Uncosted, ground: string): number {
   const isFormal = occasion.endMin > EVENING_MIN && occasion.courses.length > 2
   const bare = !cloth && isFormal ? factor.bare : 1
   if (!runner) return bare
   return bare * (isLost(runner.color, ground) ? factor.runnerLost : 1) * (cloth && runner.material !== cloth.material ? factor.runnerStuff : 1)
 }
 
-function metal({ charger, flatware }: Cast): number {
+function metal({ charger, flatware }: Uncosted): number {
   const [first] = flatware
   if (!charger || !first) return 1
   const other = metals.has(charger.material) && charger.material !== first.material ? factor.otherMetal : 1
@@ -66,7 +65,7 @@ function metal({ charger, flatware }: Cast): number {
 
 const isWarm = (color: string) => oklab(color)[2] > 0.03
 
-function glass({ occasion }: Look, cast: Cast, ground: string): number {
+function glass({ occasion }: Look, cast: Uncosted, ground: string): number {
   const [water, ...wines] = cast.glasses
   if (!water) return 1
   const tumbler = isTumbler(water) && occasion.endMin > EVENING_MIN && wines.length > 0 ? factor.tumbler : 1

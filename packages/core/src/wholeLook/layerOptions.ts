@@ -7,6 +7,7 @@ import { glassesAsked } from '../menu/menuFindings.js'
 import { flatwareFor } from '../placing/flatwareFor.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwarePatterns } from '../settings/flatwarePatterns.js'
+import { laidCast } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import type { Wares } from './wares.js'
 import type { Layer } from './wholeLook.js'
@@ -36,27 +37,20 @@ const CHARGER_SHOWS_MM = 10
 /** The few best of each layer that can be had for everybody, or what is laid now where that is kept. */
 export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>): LayerOptions {
   const count = Math.max(1, look.guests.length)
-  const laid = new Map(look.pieces.map((piece) => [piece.id, piece]))
-  const one = <P>(id: string | null | undefined) => (laid.get(id ?? '') as P | undefined) ?? null
-  const all = <P>(ids: readonly string[]) => ids.flatMap((id) => (laid.get(id) as P | undefined) ?? [])
-  const { linens, setting } = look
+  const laid = laidCast(look)
   return {
-    cloths: keep.has('linens') ? [one<Cloth>(linens.clothId)] : [null, ...hanging(look, wares)],
-    runners: keep.has('linens') ? [one<Runner>(linens.runner?.pieceId)] : [null, ...reaching(look, wares)],
-    stacks: keep.has('plates') ? [stackOf(all<Plate>(setting.plateIds))] : orElse(plateStacks(look, wares.enough('plate', count)), stackOf([])),
-    napkins: keep.has('napkins') ? [one<Napkin>(setting.napkin?.pieceId)] : orElse(wares.enough('napkin', count).slice(0, MOST.napkin), null),
-    glasses: keep.has('glasses') ? [all<Glass>(setting.glassIds)] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
-    flatware: keep.has('flatware') ? [all<Flatware>(setting.flatwareIds)] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
+    cloths: keep.has('linens') ? [laid.cloth] : [null, ...hanging(look, wares)],
+    runners: keep.has('linens') ? [laid.runner] : [null, ...reaching(look, wares)],
+    stacks: keep.has('plates') ? [laid] : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
+    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wares.enough('napkin', count).slice(0, MOST.napkin), null),
+    glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
+    flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
   }
 }
 
 const orElse = <T>(list: readonly T[], otherwise: T): readonly T[] => (list.length > 0 ? list : [otherwise])
 
-function stackOf(plates: readonly Plate[]): Stack {
-  const dinner = plates.find((plate) => plate.role === 'dinner') ?? null
-  const charger = plates.find((plate) => plate.role === 'charger') ?? null
-  return { charger, dinner, upper: plates.filter((plate) => plate !== charger && plate !== dinner) }
-}
+const noPlates: Stack = { charger: null, dinner: null, upper: [] }
 
 /** Cloths by how they hang here. */
 function hanging(look: Look, wares: Wares): Cloth[] {

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { colorFigures, colorName, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
 import { refDebounced } from '@vueuse/core'
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, toRaw, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { list, percent } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
+import ChangeList from '../changes/ChangeList.vue'
+import { useChanges } from '../changes/useChanges.js'
 import ColorSpots from './ColorSpots.vue'
 import LightnessProfile from './LightnessProfile.vue'
 import ShareStrip from './ShareStrip.vue'
@@ -15,7 +17,9 @@ const { t } = useI18n()
 /** Counted again when nothing was moved for a moment: the Board beside it stays quick. */
 const STILL_MS = 250
 const still = refDebounced(toRef(props, 'look'), STILL_MS)
-const figures = computed(() => colorFigures(still.value))
+const figures = computed(() => colorFigures(toRaw(still.value)))
+/** For each note what of the cupboard mends it. */
+const { lists, of, looking } = useChanges(toRef(props, 'look'), async (look) => ({ kind: 'colors', look, notes: colorFigures(look).notes }))
 const pointed = ref<string>()
 const names = computed(() => new Map(props.look.pieces.map((piece) => [piece.id, piece.name])))
 const group = computed(() => figures.value.groups.find((one) => one.color === pointed.value))
@@ -96,7 +100,14 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
           <span v-if="swatchesOf(note).length > 0" class="pairs"
             ><span v-for="color in swatchesOf(note)" :key="color" class="swatch" :style="{ background: color }"
           /></span>
-          <span>{{ tell(note) }}</span>
+          <div class="told">
+            <span>{{ tell(note) }}</span>
+            <template v-if="of === look && lists[i]">
+              <span class="soft small">{{ t(lists[i].length > 0 ? 'colors.mend' : 'colors.noMend') }}</span>
+              <ChangeList :look="look" :of="of" :changes="lists[i]" />
+            </template>
+            <el-skeleton v-else-if="looking" :rows="1" animated />
+          </div>
         </li>
       </ul>
     </section>
@@ -152,10 +163,16 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
   font: 560 16px var(--serif);
 }
 
-.notes li {
+.told {
+  display: grid;
+  flex: 1;
+  gap: 2px;
+}
+
+.notes > li {
   display: flex;
   gap: 10px;
-  align-items: center;
+  align-items: start;
   padding: 6px 0;
   border-bottom: 1px solid var(--hairline);
 }

@@ -3,6 +3,7 @@ import { layers, type Layer, type Look, type WholeLook } from '@hestiad/core'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
+import OneThing from '../changes/OneThing.vue'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { tell } from '../shell/tell.js'
@@ -19,6 +20,7 @@ const looks = useWholeLooks()
 const { from, keep, wishLight, running, done, problem, canceled, found, shown } = looks
 const keeping = ref<WholeLook>()
 const added = ref(0)
+const tab = ref<'whole' | 'one' | 'beside'>('whole')
 const froms = (['owned', 'few-new', 'all-new'] as const).map((value) => ({ value, label: t(`looks.from.${value}`) }))
 
 function setKept(layer: Layer, on: boolean): void {
@@ -47,45 +49,47 @@ onMounted(() => {
 </script>
 
 <template>
-  <div class="stack">
-    <section class="asked stack">
-      <h3>{{ t('looks.forMe') }}</h3>
-      <p class="soft small">{{ t('looks.forMeSays') }}</p>
-      <ChoiceField v-model="from" :label="t('looks.may')" :choices="froms" />
-      <fieldset class="checks">
-        <legend>{{ t('looks.keepNow') }}</legend>
-        <CheckField
-          v-for="layer in layers"
-          :key="layer"
-          :label="t(`looks.layer.${layer}`)"
-          :model-value="keep.includes(layer)"
-          @update:model-value="setKept(layer, $event)"
+  <el-tabs v-bind="{ modelValue: tab } as object" @update:model-value="tab = $event as typeof tab">
+    <el-tab-pane name="whole" :label="t('looks.forMe')" class="stack">
+      <section class="asked stack">
+        <p class="soft small">{{ t('looks.forMeSays') }}</p>
+        <ChoiceField v-model="from" :label="t('looks.may')" :choices="froms" />
+        <fieldset class="checks">
+          <legend>{{ t('looks.keepNow') }}</legend>
+          <CheckField
+            v-for="layer in layers"
+            :key="layer"
+            :label="t(`looks.layer.${layer}`)"
+            :model-value="keep.includes(layer)"
+            @update:model-value="setKept(layer, $event)"
+          />
+        </fieldset>
+        <CheckField v-model="wishLight" :label="t('looks.wishLight')" />
+        <p class="row">
+          <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{ t(found ? 'looks.others' : 'looks.compose') }}</el-button>
+          <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
+          <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
+        </p>
+        <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+        <p v-else-if="canceled" class="soft" role="status">{{ t('looks.canceled') }}</p>
+        <p v-else-if="found && !running && found.looks.length === 0" role="status">{{ t('looks.nothing') }}</p>
+      </section>
+      <div v-if="found" class="cards" aria-live="polite">
+        <ProposalCard
+          v-for="whole in found.looks"
+          :key="whole.direction"
+          :whole="whole"
+          :shown="whole === shown"
+          :busy="whole === keeping"
+          @lay="looks.lay(whole)"
+          @back="looks.takeBack()"
+          @keep="keepBeside(whole)"
         />
-      </fieldset>
-      <CheckField v-model="wishLight" :label="t('looks.wishLight')" />
-      <p class="row">
-        <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{ t(found ? 'looks.others' : 'looks.compose') }}</el-button>
-        <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
-        <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
-      </p>
-      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-      <p v-else-if="canceled" class="soft" role="status">{{ t('looks.canceled') }}</p>
-      <p v-else-if="found && !running && found.looks.length === 0" role="status">{{ t('looks.nothing') }}</p>
-    </section>
-    <div v-if="found" class="cards" aria-live="polite">
-      <ProposalCard
-        v-for="whole in found.looks"
-        :key="whole.direction"
-        :whole="whole"
-        :shown="whole === shown"
-        :busy="whole === keeping"
-        @lay="looks.lay(whole)"
-        @back="looks.takeBack()"
-        @keep="keepBeside(whole)"
-      />
-    </div>
-    <SideBySide :look="look" :added="added" />
-  </div>
+      </div>
+    </el-tab-pane>
+    <el-tab-pane name="one" :label="t('changes.tab')" lazy><OneThing v-if="tab === 'one'" :look="look" /></el-tab-pane>
+    <el-tab-pane name="beside" :label="t('looks.sideBySide')" lazy><SideBySide :look="look" :added="added" /></el-tab-pane>
+  </el-tabs>
 </template>
 
 <style scoped>

@@ -73,12 +73,12 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <section v-if="others.length > 0 || failed" class="stack">
-    <h3>{{ t('looks.sideBySide') }}</h3>
+  <section class="stack">
     <p v-if="failed" role="alert">
       {{ t('occasions.failed') }} <el-button size="small" @click="load">{{ t('occasions.retry') }}</el-button>
     </p>
-    <div class="scroller">
+    <p v-else-if="others.length === 0" class="soft">{{ t('looks.alone') }}</p>
+    <div v-else class="scroller">
       <table>
         <thead>
           <tr>

@@ -98,7 +98,7 @@ onKeyStroke(
     <StepRail :id="id" :step="step" />
     <el-splitter :key="`${step} ${upright}`" class="parts" :layout="upright ? 'vertical' : 'horizontal'" @resize-end="parted">
       <el-splitter-panel :size="upright ? '56%' : stageSize" min="24%">
-        <component :is="stages[step] ?? Board" :look="store.look" :step="step" />
+        <component :is="stages[step] ?? Board" :look="store.drawn ?? store.look" :step="step" />
       </el-splitter-panel>
       <el-splitter-panel min="280px">
         <aside ref="work" class="panel" :class="step" :aria-label="t(`step.${step}`)">

@@ -19,6 +19,10 @@ export const useLook = defineStore('look', () => {
   /** What letting go now of what is dragged would do; `look` stays as it was until then. */
   const heldEdit = shallowRef<Edit>()
   const held = computed(() => look.value && heldEdit.value && applyEdit(look.value, heldEdit.value))
+  /** Whether what is held is a change pointed at, which the stage draws as if it were made. */
+  const trying = shallowRef(false)
+  /** What the stage draws. */
+  const drawn = computed(() => (trying.value && held.value) || look.value)
   const { measure, forget, ...measured } = useMeasuring(assessor, look, heldEdit, () => selected.openFinding.value)
   const { chooseNothing, ...selected } = useSelection(look, measured.findings)
   const saving = useSaving(open, showWhole)
@@ -37,6 +41,7 @@ export const useLook = defineStore('look', () => {
   function take(answer: LookAnswer): void {
     open.value = documentOf(answer)
     heldEdit.value = undefined
+    trying.value = false
     chooseNothing()
     showWhole()
     saving.begin('saved')
@@ -78,9 +83,16 @@ export const useLook = defineStore('look', () => {
     void measure()
   }
 
-  /** Back to where a drag began. */
+  /** Draws and measures a change one points at, without making it. */
+  function tryOut(edit: Edit): void {
+    trying.value = true
+    hold(edit)
+  }
+
+  /** Back to where a drag or a trial began. */
   function letGo(): void {
     heldEdit.value = undefined
+    trying.value = false
     void measure()
   }
 
@@ -92,6 +104,7 @@ export const useLook = defineStore('look', () => {
   /** Applies an edit made on the look as it is; what is held is let go of. */
   function apply(done: Edit): void {
     heldEdit.value = undefined
+    trying.value = false
     if (open.value && done.patches.length > 0) step(newEntry(done), done)
     else void measure()
   }
@@ -129,6 +142,7 @@ export const useLook = defineStore('look', () => {
     past: computed(() => history.value?.past ?? []),
     future: computed(() => history.value?.future ?? []),
     held,
+    drawn,
     ...measured,
     ...selected,
     saveState: saving.saveState,
@@ -136,6 +150,7 @@ export const useLook = defineStore('look', () => {
     save: saving.save,
     open: load,
     hold,
+    tryOut,
     letGo,
     run,
     apply,

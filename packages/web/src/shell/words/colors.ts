@@ -23,6 +23,18 @@ export const colorsWords = {
     whites: 'A warm white beside a cool one: each makes the other look off. Matching all whites, or mixing many, are both schools.',
     metals: '{names} together: one metal reads as meant, several as mixed metals.'
   },
+  short: {
+    lone: 'an accent that stands alone',
+    lost: 'a layer lost on the one below',
+    dark: 'dark on the whole',
+    even: 'light and dark too even',
+    many: 'many hues',
+    quarrel: 'two colors that quarrel',
+    whites: 'whites that do not match',
+    metals: 'mixed metals'
+  },
+  mend: 'What we own and would mend it:',
+  noMend: 'Nothing in the house mends it with one change.',
   save: 'Palette for',
   saveGpl: 'drawing programs (.gpl)',
   saveCss: 'the web (.css)'

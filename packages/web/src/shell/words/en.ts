@@ -1,6 +1,7 @@
 import { roleNames } from './findings/inSentence.js'
 import { findingsWords } from './findings/panel.js'
 import { buyWords, partWords, shopWords } from './buying.js'
+import { changesWords } from './changes.js'
 import { colorsWords } from './colors.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
@@ -178,6 +179,7 @@ export const en = {
   sheet: sheetWords,
   sewing: sewingWords,
   looks: looksWords,
+  changes: changesWords,
   colors: colorsWords,
   find: {
     title: 'Find anything',

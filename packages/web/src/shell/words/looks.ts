@@ -59,6 +59,7 @@ export const looksWords = {
   lay: 'Lay it here',
   layNamed: 'Lay {name} here',
   back: 'Take it back',
+  alone: 'This occasion has one look so far. Keep one of the composed ones beside it, or begin another from the menu of looks above.',
   keepBeside: 'Keep beside this one',
   kept: '{name} is kept beside this look.',
   sideBySide: 'The looks of this occasion',

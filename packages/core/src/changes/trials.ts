@@ -1,0 +1,80 @@
+import type { Measured } from '../assess/measure.js'
+import { putNear } from '../centerpiece/putNear.js'
+import { surroundingsPart } from '../centerpiece/surroundings.js'
+import { colorDistance } from '../color/colorWords.js'
+import { byCloseness } from '../design/closeness.js'
+import { makeEdit } from '../design/edit.js'
+import { takeIn } from '../design/edits/cupboard.js'
+import type { Look } from '../design/look.js'
+import { isStanding, type Offer, type Piece } from '../design/piece.js'
+import { clearUses, pieceUses, usedIds, type UseRole } from '../design/pieceUses.js'
+import { sameJob, swapEdit } from '../design/swap.js'
+import { takeOffAllEdit } from '../design/takeOff.js'
+import type { Trial } from './change.js'
+
+/** What the shops sell, beside what the look carries. */
+export interface Shelf {
+  readonly pieces: readonly Piece[]
+  readonly offers: readonly Offer[]
+}
+
+/** What a table can do without; what one eats and drinks from, wipes with and lights is needed. */
+const spareable: ReadonlySet<UseRole> = new Set<UseRole>(['cloth', 'topper', 'runner', 'mat', 'favor', 'middle', 'stem'])
+
+/** Every substitute for a piece that does the same job, the likest first; what the shops sell after what the look carries. */
+export function swapTrials(look: Look, fromId: string, shelf?: Shelf): Trial[] {
+  const from = look.pieces.find((piece) => piece.id === fromId)
+  if (!from) return []
+  const count = pieceUses(look).filter((use) => use.pieceId === fromId).length
+  const known = new Set(look.pieces.map((piece) => piece.id))
+  const others = (list: readonly Piece[]) =>
+    byCloseness(
+      from,
+      list.filter((piece) => piece.id !== fromId && piece.of === null && sameJob(from, piece)),
+      count
+    )
+  const own = others(look.pieces).map((to): Trial => ({ kind: 'swap', pieceId: fromId, toId: to.id, edit: swapEdit(look, fromId, to.id) }))
+  const sold = others((shelf?.pieces ?? []).filter((piece) => !known.has(piece.id)))
+  const offersOf = (id: string) => (shelf?.offers ?? []).filter((offer) => offer.pieceId === id)
+  const bought = sold.map((piece): Trial => {
+    const edit = takeIn(look, { piece, offers: offersOf(piece.id) }, (now, id) => swapEdit(now, fromId, id))
+    return { kind: 'swap', pieceId: fromId, toId: piece.id, edit }
+  })
+  return [...own, ...bought]
+}
+
+/** A piece left out wherever it is laid; undefined where the table cannot do without it. */
+export function leaveOutTrial(look: Look, pieceId: string): Trial | undefined {
+  const uses = pieceUses(look).filter((use) => use.pieceId === pieceId)
+  const piece = look.pieces.find((one) => one.id === pieceId)
+  const isUnderplate = piece?.kind === 'plate' && (piece.role === 'charger' || piece.role === 'bread')
+  if (uses.length === 0 || !(isUnderplate || uses.every((use) => spareable.has(use.role)))) return undefined
+  const standing = look.centerpiece.filter((placed) => placed.pieceId === pieceId)
+  if (standing.length > 0) {
+    const edit = takeOffAllEdit(
+      look,
+      standing.map((placed) => placed.id)
+    )
+    return { kind: 'leave-out', pieceId, toId: null, edit }
+  }
+  return { kind: 'leave-out', pieceId, toId: null, edit: makeEdit(look, 'setting', (draft) => clearUses(draft, uses)) }
+}
+
+/** Pieces of the house that are not laid and not promised elsewhere, put where there is room nearest to the middle; the nearest in color to what is laid first. */
+export function addTrials(look: Look, measured: Measured, most: number): Trial[] {
+  const used = usedIds(look)
+  const claimed = new Set(look.claims.filter((claim) => !claim.settled).map((claim) => claim.pieceId))
+  const laid = look.pieces.filter((piece) => used.has(piece.id))
+  const near = (piece: Piece) => Math.min(1, ...laid.map((one) => colorDistance(one.color, piece.color)))
+  const around = measured.get(surroundingsPart)
+  return look.pieces
+    .filter(isStanding)
+    .filter((piece) => piece.owned > 0 && !used.has(piece.id) && !claimed.has(piece.id) && piece.of === null && piece.kind !== 'riser')
+    .map((piece) => ({ piece, far: near(piece) }))
+    .sort((a, b) => a.far - b.far)
+    .slice(0, most)
+    .flatMap(({ piece }): Trial[] => {
+      const { edit, free } = putNear(look, piece, { x: 0, y: 0 }, around)
+      return free ? [{ kind: 'add', pieceId: piece.id, toId: null, edit }] : []
+    })
+}
