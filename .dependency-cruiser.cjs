@@ -7,7 +7,7 @@ const layers = [
   ['seating'],
   ['settings'],
   ['centerpiece'],
-  ['room', 'florals', 'light', 'arranging', 'sight', 'linens', 'menu', 'composition', 'stability', 'wall'],
+  ['intent', 'room', 'florals', 'light', 'arranging', 'sight', 'linens', 'menu', 'composition', 'stability', 'wall'],
   ['money'],
   ['buying', 'cupboard', 'assess', 'palette'],
   ['composer', 'formats', 'lists'],

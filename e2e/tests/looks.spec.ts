@@ -164,3 +164,42 @@ test('one thing: a napkin is seen on the table before it is taken, and undone; w
   await page.keyboard.press('Control+z')
   await expect(panel(page).locator('.notes')).toContainText('This accent is met in one thing')
 })
+
+test('the brief: a photo becomes the palette, a wished color is missed and one too many found, what must not be there is told and left out', async ({
+  page
+}) => {
+  await open(page, 'pearl-anniversary', 'brief')
+  const png = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 60, height: 60 })
+    const context = canvas.getContext('2d')!
+    const bands = [
+      ['#e8dec8', 40],
+      ['#2f5d50', 12],
+      ['#8a2f6b', 8]
+    ] as const
+    let top = 0
+    for (const [color, high] of bands) {
+      context.fillStyle = color
+      context.fillRect(0, top, 60, high)
+      top += high
+    }
+    return canvas.toDataURL('image/png').split(',')[1]!
+  })
+  const chooser = page.waitForEvent('filechooser')
+  await panel(page).getByText('From a photo or a palette file').click()
+  await (await chooser).setFiles({ name: 'scarf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') })
+  await expect(panel(page).locator('.entries li')).toHaveCount(3)
+  await expect(panel(page).locator('.entries')).toContainText('green')
+  await panel(page).getByLabel('Must not be on the table').fill('persimmons')
+  await panel(page).getByLabel('Must not be on the table').press('Enter')
+  const unwanted = panel(page).locator('.finding', { hasText: 'not wanted on this table' })
+  await expect(unwanted.first()).toBeVisible()
+  const many = await unwanted.count()
+  await unwanted.first().locator('.head').click()
+  await unwanted.first().getByRole('button', { name: 'Do it' }).first().click()
+  await expect(unwanted).toHaveCount(many - 1)
+  await step(page, 'Colors')
+  await expect(panel(page).locator('.notes')).toContainText(/The brief wishes for (purple|plum)/)
+  await expect(panel(page).locator('.notes')).toContainText('is not in the palette of the brief')
+  await saved(page)
+})

@@ -42,6 +42,7 @@ test('settings: the room a setting takes follows its parts, courses bring their 
 test('centerpiece: search, put on, stand on a tray, clear before the meal, swap one thing, take off', async ({ page }) => {
   await open(page, 'ordinary-week')
   const list = panel(page).locator('.placed li')
+  await expect(list.first()).toBeVisible()
   const before = await list.count()
   await panel(page).getByLabel('Search pieces').fill('spool')
   await panel(page).getByRole('button', { name: 'Put on' }).click()

@@ -46,6 +46,12 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   changeOccasion: (look, r) => edits.changeOccasion(look, { title: `Supper ${number(r, 1, 99)}`, place: 'Here', notes: '' }),
   moveArrival: (look, r) => edits.moveArrival(look, number(r, 0, 700)),
   endAt: (look, r) => edits.endAt(look, clock(r)),
+  changeIntent: (look, r) =>
+    edits.changeIntent(look, {
+      kind: oneOf(r, ['tea', 'picnic', null] as const),
+      avoid: yes(r) ? ['gold', 'lilies'] : [],
+      effortMin: yes(r) ? number(r, 1, 300) : null
+    }),
   changeHousehold: (look, r) => edits.changeHousehold(look, { toddlers: yes(r), dogs: yes(r) }),
   changeBudget: (look, r) => edits.changeBudget(look, { totalCents: number(r, 0, 90_000), reservePercent: number(r, 0, 100) }),
   splitBudget: (look, r) => edits.splitBudget(look, oneOf(r, ['plain', 'groups', 'zones'] as const)),

@@ -2,6 +2,7 @@ import { centerpieceSubject } from '../centerpiece/subject.js'
 import { compositionSubject } from '../composition/subject.js'
 import type { FindingCode } from '../design/finding.js'
 import { floralsSubject } from '../florals/subject.js'
+import { intentSubject } from '../intent/subject.js'
 import { lightSubject } from '../light/subject.js'
 import { linensSubject } from '../linens/subject.js'
 import { menuSubject } from '../menu/subject.js'
@@ -28,7 +29,8 @@ export const subjects = [
   sightSubject,
   lightSubject,
   floralsSubject,
-  moneySubject
+  moneySubject,
+  intentSubject
 ] as const
 
 type Subjects = (typeof subjects)[number]

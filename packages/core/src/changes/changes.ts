@@ -3,6 +3,7 @@ import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { usedIds } from '../design/pieceUses.js'
 import { colorDistance } from '../color/colorWords.js'
+import { ANSWERS } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
 import type { Change, Trial } from './change.js'
@@ -53,14 +54,15 @@ export function colorChanges(assessor: Assessor, look: Look, note: ColorNote): C
   const mends = (change: Change) =>
     change.notesMended.some((one) => noteKey(one) === noteKey(note)) && change.notesBrought.length === 0 && change.brings.length === 0
   const swaps = piecesOf(look, note).flatMap((id) => swapTrials(look, id).slice(0, MOST_SWAPS))
-  const adds = note.kind === 'lone' ? addTrials(look, assessor.measure(look), Infinity).filter((trial) => isNear(look, trial.pieceId, note.color)) : []
+  const adds =
+    note.kind === 'lone' || note.kind === 'unmet'
+      ? addTrials(look, assessor.measure(look), Infinity).filter((trial) => isNear(look, trial.pieceId, note.color))
+      : []
   const found = ranked(judged(judge, [...adds, ...swaps]).filter((change) => mends(change) && change.toGet === 0))
   const told = new Set<string>()
   return found.filter(({ pieceId }) => told.size < MOST_REMEDIES && !told.has(pieceId) && told.add(pieceId))
 }
 
-/** A piece answers a color that is no further from it in OKLab. */
-const ANSWERS = 0.13
 const isNear = (look: Look, id: string, color: string) => colorDistance(look.pieces.find((piece) => piece.id === id)!.color, color) < ANSWERS
 
 /** The pieces that something noticed is about. */
@@ -82,6 +84,11 @@ function piecesOf(look: Look, note: ColorNote): string[] {
       return laid.filter((piece) => metals.has(piece.material)).map((piece) => piece.id)
     case 'lone':
       return [...ofColor(note.color), ...idsOf(look, ['napkin'])]
+    case 'outside':
+      return [...note.pieceIds]
+    case 'unmet':
+      return idsOf(look, ['napkin', 'runner', 'cloth', 'candle', 'stem', 'ornament', 'vessel'])
+    case 'mood':
     case 'many':
     case 'dark':
     case 'even':

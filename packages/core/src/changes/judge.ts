@@ -67,7 +67,9 @@ function stateOf(assessor: Assessor, look: Look): State {
 export function noteKey(note: ColorNote): string {
   switch (note.kind) {
     case 'lone':
-      return `lone ${note.color}`
+    case 'unmet':
+    case 'outside':
+      return `${note.kind} ${note.color}`
     case 'lost':
       return `lost ${note.pieceId}`
     case 'quarrel':

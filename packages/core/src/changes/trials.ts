@@ -3,13 +3,12 @@ import { putNear } from '../centerpiece/putNear.js'
 import { surroundingsPart } from '../centerpiece/surroundings.js'
 import { colorDistance } from '../color/colorWords.js'
 import { byCloseness } from '../design/closeness.js'
-import { makeEdit } from '../design/edit.js'
 import { takeIn } from '../design/edits/cupboard.js'
+import { leaveOutEdit } from '../design/leaveOut.js'
 import type { Look } from '../design/look.js'
 import { isStanding, type Offer, type Piece } from '../design/piece.js'
-import { clearUses, pieceUses, usedIds, type UseRole } from '../design/pieceUses.js'
+import { pieceUses, usedIds, type UseRole } from '../design/pieceUses.js'
 import { sameJob, swapEdit } from '../design/swap.js'
-import { takeOffAllEdit } from '../design/takeOff.js'
 import type { Trial } from './change.js'
 
 /** What the shops sell, beside what the look carries. */
@@ -49,15 +48,7 @@ export function leaveOutTrial(look: Look, pieceId: string): Trial | undefined {
   const piece = look.pieces.find((one) => one.id === pieceId)
   const isUnderplate = piece?.kind === 'plate' && (piece.role === 'charger' || piece.role === 'bread')
   if (uses.length === 0 || !(isUnderplate || uses.every((use) => spareable.has(use.role)))) return undefined
-  const standing = look.centerpiece.filter((placed) => placed.pieceId === pieceId)
-  if (standing.length > 0) {
-    const edit = takeOffAllEdit(
-      look,
-      standing.map((placed) => placed.id)
-    )
-    return { kind: 'leave-out', pieceId, toId: null, edit }
-  }
-  return { kind: 'leave-out', pieceId, toId: null, edit: makeEdit(look, 'setting', (draft) => clearUses(draft, uses)) }
+  return { kind: 'leave-out', pieceId, toId: null, edit: leaveOutEdit(look, pieceId) }
 }
 
 /** Pieces of the house that are not laid and not promised elsewhere, put where there is room nearest to the middle; the nearest in color to what is laid first. */

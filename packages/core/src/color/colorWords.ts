@@ -64,9 +64,14 @@ export function colorWords(color: string): string[] {
   return words
 }
 
+/** Lightness in OKLab from which a red that leans to blue is pink. Our own starting value. */
+const PINK_FROM = 0.6
+
 /** The one word a color is called by: what it reads as before the hue it has. */
 export function colorName(color: string): string {
   const words = colorWords(color)
+  // a deep pink is called red
+  if (words[0] === 'pink' && oklab(color)[0] < PINK_FROM) return 'red'
   return ['cream', 'brown'].find((word) => words.includes(word)) ?? words[0]!
 }
 

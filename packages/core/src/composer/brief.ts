@@ -3,6 +3,8 @@ import { chromaOf, colorDistance } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
+import { usedIds } from '../design/pieceUses.js'
+import { avoidedIds } from '../intent/avoids.js'
 import { laidPieces } from '../design/laidPieces.js'
 import { tableDishesPart } from '../menu/parts.js'
 import { metals } from '../reference/materials.js'
@@ -18,7 +20,7 @@ import { framesOf, type Frame } from '../composition/frames.js'
 
 /** Everything about a table that a middle is composed for. */
 export interface Brief {
-  /** The look with only what is kept in its middle. */
+  /** The look with only what is kept in its middle, and without pieces that must not be laid. */
   readonly look: Look
   readonly kept: readonly Placed[]
   /** A kept piece in the very middle, round which patterns with a hero are laid; null where there is none, or it counts as an obstacle. */
@@ -29,7 +31,7 @@ export interface Brief {
   readonly clearTopMm: number
   /** By day no candle is lit unless wished. */
   readonly candles: 'lit' | 'flameless' | 'none'
-  /** Colors of what is laid already, with how much of the table each is; the accents among them. */
+  /** Colors of what is laid already and of the palette that is wished; the accents among them. */
   readonly colors: readonly string[]
   readonly accents: readonly string[]
   /** The metal of flatware and rims; null where there is none. */
@@ -64,20 +66,29 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
   const { cats, dogs, toddlers } = look.household
   const daylight = look.occasion.endMin <= DAYLIGHT_UNTIL_MIN
   const laidColors = colorsOf(look)
+  const wished = look.intent.palette.map((entry) => entry.color)
   return {
-    look: { ...look, centerpiece: kept },
+    look: allowed({ ...look, centerpiece: kept }),
     kept,
     heroKept: heroKept?.placed ?? null,
     field,
     frames,
     clearTopMm: plan.places.length === 0 ? 420 : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
     candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers ? 'flameless' : 'lit',
-    colors: laidColors,
-    accents: laidColors.filter((color) => chromaOf(color) >= HUE_CHROMA),
+    colors: [...laidColors, ...wished],
+    accents: (wished.length > 0 ? wished : laidColors).filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
     handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
     dishesMm: dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0)
   }
+}
+
+/** The look without pieces that must not be on the table, as far as none of them is laid. */
+function allowed(look: Look): Look {
+  const avoided = new Set(avoidedIds(look.pieces, look.intent.avoid))
+  if (avoided.size === 0) return look
+  const used = usedIds(look)
+  return { ...look, pieces: look.pieces.filter((piece) => used.has(piece.id) || !avoided.has(piece.id)) }
 }
 
 /** The same with masses lower or higher. */

@@ -4,7 +4,7 @@ import { familiesOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
 import { lowered, type Brief } from './brief.js'
-import { castsFor, type Cast } from './cast.js'
+import { castsFor, partsOfCast, type Cast, type Wanted } from './cast.js'
 import type { ComposeOptions } from './idea.js'
 import { fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
@@ -46,16 +46,24 @@ export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, optio
     recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id)),
     options.steer?.warmth ?? 0
   )
-  const anchored = (cast: Cast) => !options.anchorId || [cast.hero, cast.base, cast.support].some((one) => one?.piece.id === options.anchorId)
   const effort = options.effort ?? 1
   const wanted = programs[pattern].wanted(stock, frame, brief)
   const kept = keptOption(brief)
-  const casts = castsFor(kept ? { ...wanted, hero: [kept] } : wanted, recipes, MOST_WEIGHED * effort).filter(anchored)
+  const casts = anchored(kept ? { ...wanted, hero: [kept] } : wanted, options.anchorId ?? null).flatMap((one) => castsFor(one, recipes, MOST_WEIGHED * effort))
   const chosen = spread(casts, MOST_CASTS * effort)
   const drafts = reserves
     .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
     .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
   return drafts.sort((a, b) => b.promise - a.promise)
+}
+
+/** What is asked of casts that have the anchor, in each part it can be; the same where there is no anchor. */
+function anchored(wanted: Wanted, anchorId: string | null): Wanted[] {
+  if (anchorId === null) return [wanted]
+  return partsOfCast.flatMap((part) => {
+    const option = wanted[part]?.find((one) => one?.piece.id === anchorId)
+    return option ? [{ ...wanted, [part]: [option] }] : []
+  })
 }
 
 /** The kept piece in the middle as the hero of every cast. */

@@ -1,9 +1,10 @@
+import { buildMinutes } from '../centerpiece/buildMinutes.js'
 import type { Assessor } from '../assess/assess.js'
 import type { Measured } from '../assess/measure.js'
 import { castDraft } from 'immer'
 import { makeEdit } from '../design/edit.js'
 import { findingKey, type BareFinding, type FindingCode } from '../design/finding.js'
-import type { Look, PatternName, Placed } from '../design/look.js'
+import type { Look, PatternName } from '../design/look.js'
 import type { Brief } from './brief.js'
 import type { Cast } from './cast.js'
 import type { Draft } from './drafts.js'
@@ -140,15 +141,4 @@ function namesOf({ hero, support, light, base, accent, recipe }: Cast): CastName
     fillerId: recipe?.filler?.id ?? null,
     foliageId: recipe?.foliage?.id ?? null
   }
-}
-
-/** Minutes to build: to fetch and stand a thing, to set a candle, to cut and put in a stem. Our own starting values. */
-const buildTime = { pieceMin: 0.6, candleMin: 0.4, stemMin: 0.5 } as const
-
-/** Minutes one person takes to build a middle. */
-export function buildMinutes(centerpiece: readonly Placed[]): number {
-  const stems = (placed: Placed) => placed.arrangement?.stems.reduce((count, stem) => count + stem.count, 0) ?? 0
-  return Math.ceil(
-    centerpiece.reduce((sum, placed) => sum + buildTime.pieceMin + (placed.candle ? buildTime.candleMin : 0) + stems(placed) * buildTime.stemMin, 0)
-  )
 }

@@ -48,8 +48,8 @@ export interface StockOptions {
 /** What there is for each part, what suits the table best first. */
 export function stockOf(brief: Brief, options: StockOptions, loose: readonly Placed[] = []): Stock {
   const { from } = options
-  const without = new Set(options.without)
   const { look } = brief
+  const without = new Set(options.without)
   const stock: Record<Part, Option[]> = {
     mass: [],
     bud: [],

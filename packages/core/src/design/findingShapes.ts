@@ -57,6 +57,9 @@ export interface FindingShapes {
   'money.reserve': Shape<AtMoney, { drawnCents: number }, { drawnCents: number }, 'reserve'>
   'money.gap': Shape<AtLine, { pieces: number; needed: number }, { pieces: number }, 'no-price'>
   'piece.claimed': Shape<AtLine, { needed: number; claimed: number; owned: number }, { free: number }, 'two-occasions'>
+  'brief.avoided': Shape<AtLine, { uses: number }, { uses: number }, 'color' | 'material' | 'kind' | 'name'>
+  'brief.anchor': Shape<AtLine, { uses: number }, { uses: number }, 'not-laid'>
+  'brief.effort': Shape<AtTable, { minutes: number }, { minutes: number }, 'no-time'>
   'wheelchair.knees': Shape<AtSeats, { kneeMm: number; heightMm: number }, { kneeMm: number; lowMm: number; highMm: number }, 'knees-under'>
   'wheelchair.width': Shape<AtSeats, { widthMm: number }, { widthMm: number }, 'wheels'>
   'chair.wide': Shape<AtSeats, { widthMm: number }, { widthMm: number }, 'chairs-touch'>

@@ -1,6 +1,7 @@
 import type { Course } from './course.js'
 import type { Budget, Buying, Claim, Shop } from './money.js'
 import type { FoldKind } from './foldKinds.js'
+import type { Intent } from './intent.js'
 import type { Menu } from './menu.js'
 import type { FlatwareRole, Offer, Piece } from './piece.js'
 
@@ -11,6 +12,7 @@ export interface Look {
   readonly id: string
   readonly name: string
   readonly occasion: Occasion
+  readonly intent: Intent
   readonly household: Household
   readonly money: Budget
   readonly school: School

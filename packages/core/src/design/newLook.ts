@@ -1,3 +1,4 @@
+import { noIntent } from './intent.js'
 import type { Guest, Look, Placed, Occasion, Room, SettingKinds, Table } from './look.js'
 import { noMenu } from './menu.js'
 import { noTax, plainBuying, type Shop } from './money.js'
@@ -38,6 +39,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     id: wishes.id,
     name: 'First look',
     occasion,
+    intent: noIntent,
     household: { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },

@@ -1,11 +1,21 @@
 import { noTax, plainBuying } from '../design/money.js'
 import { own } from '../units/own.js'
 import { nothingLabeled, plainOfKind } from '../design/piece.js'
+import { noIntent } from '../design/intent.js'
 import { noMenu } from '../design/menu.js'
 import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainStems, plainTable, plainView } from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
-const lookDefaults = { room: plainRoom, kinds: oneKind, menu: noMenu, shops: [], claims: [], interchangeable: [], buying: plainBuying } as const
+const lookDefaults = {
+  intent: noIntent,
+  room: plainRoom,
+  kinds: oneKind,
+  menu: noMenu,
+  shops: [],
+  claims: [],
+  interchangeable: [],
+  buying: plainBuying
+} as const
 const pieceDefaults = { first: [], of: null, ...nothingLabeled } as const
 const runnerDefaults = { folded: { length: 1, width: 1 } } as const
 const dishDefaults = { toolId: null, spots: [] } as const

@@ -1,6 +1,7 @@
 import { courseKinds } from '../design/course.js'
 import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
+import { colorRoles, moods, occasionKinds } from '../design/intent.js'
 import { foldKinds } from '../design/foldKinds.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
@@ -267,6 +268,14 @@ export const lookSchema = {
       endMin: minute,
       courses: { ...list(oneOf(...courseKinds), courseKinds.length), uniqueItems: true },
       notes: { type: 'string', maxLength: 4000 }
+    }),
+    intent: object({
+      kind: { enum: [...occasionKinds, null] },
+      moods: { ...list(oneOf(...moods), moods.length), uniqueItems: true },
+      anchorId: idOrNull,
+      palette: list(object({ color, role: oneOf(...colorRoles) }), 12),
+      avoid: list(text, 20),
+      effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 })
     }),
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
     money: object({

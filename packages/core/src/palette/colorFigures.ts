@@ -1,4 +1,7 @@
+import { colorRoles, type Mood, type PaletteEntry } from '../design/intent.js'
 import type { Look } from '../design/look.js'
+import { ANSWERS, isOutside } from '../intent/paletteFit.js'
+import { chromaOfMood, shareOfRole } from '../reference/moods.js'
 import type { Piece } from '../design/piece.js'
 import { usedIds } from '../design/pieceUses.js'
 import { metals } from '../reference/materials.js'
@@ -34,6 +37,17 @@ export type ColorNote =
   | { readonly kind: 'quarrel'; readonly a: string; readonly b: string; readonly deltaE: number }
   | { readonly kind: 'whites'; readonly warm: string; readonly cool: string }
   | { readonly kind: 'metals'; readonly materials: readonly string[] }
+  /** A color wished for and hardly seen. */
+  | { readonly kind: 'unmet'; readonly color: string; readonly share: number }
+  /** A color seen and not wished for. */
+  | { readonly kind: 'outside'; readonly color: string; readonly share: number; readonly pieceIds: readonly string[] }
+  /** More or less color than a mood has: mean OKLab chroma of what is seen. */
+  | { readonly kind: 'mood'; readonly mood: Mood; readonly chroma: number; readonly least: number; readonly most: number }
+
+export interface WishedColor extends PaletteEntry {
+  readonly wish: number
+  readonly seen: number
+}
 
 export interface ColorFigures {
   readonly seen: VisibleColors
@@ -42,6 +56,10 @@ export interface ColorFigures {
   /** Lightness L* of the table as a whole, weighted by what is seen, and how far it spreads. */
   readonly lightness: number
   readonly spread: number
+  /** Mean OKLab chroma of what is seen. */
+  readonly chroma: number
+  /** Colors of the brief's palette: how much of each is wished, and how much of what answers it is seen. */
+  readonly wished: readonly WishedColor[]
   /** Share of what is seen that has no color to speak of. */
   readonly neutralShare: number
 }
@@ -51,7 +69,6 @@ const SAME = 0.065
 const HUE = 0.045
 const ACCENT_MOST = 0.14
 const ACCENT_PLACES = 3
-const ANSWERS = 0.13
 const LOST_E = 5
 /** A rim that stands out so much parts a plate from what it lies on. */
 const RIM_E = 15
@@ -64,19 +81,26 @@ const WHITE_SEEN = 0.01
 /** A white is cool below this b*. Only colors seen so much quarrel: fruit and flowers are mixed by nature. */
 const COOL_B = 1.5
 const QUARREL_SEEN = 0.02
+/** A color wished for is met from so much on, one that is not is told from so much on. */
+const UNMET = 0.004
+const OUTSIDE_SEEN = 0.015
 
 /** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. */
 export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
   const seen = visibleColors(look, cellsLong)
   const groups = groupsOf(seen.parts)
   const mean = groups.reduce((sum, group) => sum + group.share * group.lightness, 0)
+  const chroma = groups.reduce((sum, group) => sum + group.share * group.chroma, 0)
+  const wished = wishedOf(look, groups)
   const spread = Math.sqrt(groups.reduce((sum, group) => sum + group.share * (group.lightness - mean) ** 2, 0))
   return {
     seen,
     groups,
-    notes: notesOf(look, groups, mean, spread),
+    notes: [...notesOf(look, groups, mean, spread), ...wishNotes(look, groups, wished, chroma)],
     lightness: mean,
     spread,
+    chroma,
+    wished,
     neutralShare: groups.reduce((sum, group) => sum + (group.chroma < HUE ? group.share : 0), 0)
   }
 }
@@ -156,6 +180,39 @@ function notesOf(look: Look, groups: readonly ColorGroup[], mean: number, spread
   const shining = materials.filter((material) => metals.has(material))
   if (shining.length > 1) notes.push({ kind: 'metals', materials: shining })
   return notes
+}
+
+/** The palette of the brief, each color with its part of its role's share and what is seen that lies nearest to it and answers it. */
+function wishedOf({ intent }: Look, groups: readonly ColorGroup[]): WishedColor[] {
+  const { palette } = intent
+  const seen = new Map<PaletteEntry, number>()
+  for (const group of groups) {
+    const [nearest] = [...palette].sort((a, b) => colorDistance(a.color, group.color) - colorDistance(b.color, group.color))
+    if (nearest && colorDistance(nearest.color, group.color) < ANSWERS) seen.set(nearest, (seen.get(nearest) ?? 0) + group.share)
+  }
+  const total = colorRoles.reduce((sum, role) => sum + (palette.some((entry) => entry.role === role) ? shareOfRole[role] : 0), 0)
+  return palette.map((entry) => ({
+    ...entry,
+    wish: shareOfRole[entry.role] / total / palette.filter((other) => other.role === entry.role).length,
+    seen: seen.get(entry) ?? 0
+  }))
+}
+
+/** What is seen held against what the brief wishes. */
+function wishNotes({ intent }: Look, groups: readonly ColorGroup[], wished: readonly WishedColor[], chroma: number): ColorNote[] {
+  const unmet = wished.filter(({ seen }) => seen < UNMET).map(({ color, seen }): ColorNote => ({ kind: 'unmet', color, share: seen }))
+  const isWished = (group: ColorGroup) => isLeaf(group.color) || group.parts[0]?.where === 'table' || !isOutside(group.color, intent.palette)
+  const outside = groups
+    .filter((group) => group.share >= OUTSIDE_SEEN && !isWished(group))
+    .map((group): ColorNote => {
+      const pieceIds = [...new Set(group.parts.flatMap((part) => part.pieceId ?? []))]
+      return { kind: 'outside', color: group.color, share: group.share, pieceIds }
+    })
+  const moods = intent.moods.flatMap((mood): ColorNote[] => {
+    const [least, most] = chromaOfMood[mood]
+    return chroma < least || chroma > most ? [{ kind: 'mood', mood, chroma, least, most }] : []
+  })
+  return groups.length > 1 ? [...unmet, ...outside, ...moods.slice(0, 1)] : []
 }
 
 /** Things in a color or one so near that it answers it, as the composer has it. */

@@ -31,8 +31,9 @@ export function addDays(date: string, days: number): string {
   return formatISO(daysLater(parseISO(date), days), { representation: 'date' })
 }
 
-/** A duration in minutes as `5 h 10`. */
+/** A duration in minutes as `5 h 10`, below an hour as `40 min`. */
 export function formatDuration(minutes: number): string {
   const whole = Math.round(minutes)
+  if (whole > 0 && whole < 60) return `${whole} min`
   return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }

@@ -2,7 +2,7 @@ import type { Look } from '../design/look.js'
 import type { Cloth } from '../design/piece.js'
 import { clothFit } from '../linens/clothFit.js'
 import { seatPlan } from '../seating/seatPlan.js'
-import { kinshipOf } from './kinship.js'
+import { kinshipOf, wishFit } from './kinship.js'
 import type { Uncosted } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import { layerOptions, type LayerOptions } from './layerOptions.js'
@@ -26,7 +26,7 @@ export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
   }
   return combined(layerOptions(look, wares, new Set(options.keep))).map((cast) => ({
     ...cast,
-    kinship: kinshipOf(look, cast) * hangOf(cast.cloth),
+    kinship: kinshipOf(look, cast) * wishFit(look, cast) * hangOf(cast.cloth),
     costCents: costOf(cast, wares, Math.max(1, look.guests.length))
   }))
 }

@@ -2,6 +2,7 @@ import { createAssessor, type Assessor } from '../assess/assess.js'
 import { composeMiddles } from '../composer/compose.js'
 import type { Idea, Refusal } from '../composer/idea.js'
 import { patternNames, type Look, type PatternName } from '../design/look.js'
+import type { Mood } from '../design/intent.js'
 import { isStanding, type Piece } from '../design/piece.js'
 import { usedIds } from '../design/pieceUses.js'
 import { colorFigures } from '../palette/colorFigures.js'
@@ -44,11 +45,12 @@ export function composeLooks(look: Look, options: WholeLookOptions): WholeLook[]
   const assessor = createAssessor()
   const task: Task = { look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, found: [] }
   const casts = layerCasts(look, options)
+  const ordered = directionsOf(look.intent.moods)
   const { workingCents } = assessor.measure(look).figures.money
   const shown: ReadonlySet<string>[] = (options.earlier ?? []).map((one) => new Set(one.pieceIds))
   for (let i = 0; i < options.want; i++) {
     if (options.onProgress?.(i, options.want, task.found) === false) break
-    const direction = directions[(i + options.seed - 1) % directions.length]!
+    const direction = ordered[(i + options.seed - 1) % ordered.length]!
     const best = bestCasts(look, casts, direction, workingCents, (cast) => newness(cast, shown), CASTS_JUDGED)
     const laid: WholeLook[] = []
     for (const cast of varied(best)) {
@@ -62,6 +64,23 @@ export function composeLooks(look: Look, options: WholeLookOptions): WholeLook[]
   }
   options.onProgress?.(options.want, options.want, task.found)
   return task.found
+}
+
+/** Directions that moods are known by, those of the first mood first; common practice, no source. */
+const directionsOfMood: Readonly<Record<Mood, readonly Direction[]>> = {
+  calm: ['tonal', 'natural'],
+  elegant: ['tonal', 'contrast'],
+  romantic: ['tonal', 'accent'],
+  rustic: ['natural', 'contrast'],
+  fresh: ['natural', 'accent'],
+  festive: ['accent', 'contrast'],
+  lively: ['colorful', 'accent'],
+  bold: ['contrast', 'colorful']
+}
+
+/** All directions, those of the moods first. */
+function directionsOf(wished: readonly Mood[]): Direction[] {
+  return [...new Set([...wished.flatMap((mood) => directionsOfMood[mood]), ...directions])]
 }
 
 /** What is composed for, and what was found of it so far. */
@@ -176,24 +195,38 @@ const isRoundWithRunner = ({ table, linens }: Look) => (table.shape.kind === 'ro
 /** A middle good enough not to repeat a hero of an earlier look. */
 const GOOD = 0.9
 
-/** The middle that suits best: patterns of the direction first, all others where none of those can be laid; with another hero than before where that is good. */
+/** The middle that suits best, with the anchor in it where it can be. */
 function middleFor(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): { idea?: Idea; refusals: readonly Refusal[] } {
+  const anchorId = anchorOf(look)
+  const round = anchorId === null ? undefined : middleRound(look, direction, options, found, anchorId)
+  return round?.idea ? round : middleRound(look, direction, options, found, null)
+}
+
+/** Patterns of the direction first, all others where none of those can be laid; with another hero than before where that is good. */
+function middleRound(
+  look: Look,
+  direction: Direction,
+  options: WholeLookOptions,
+  found: readonly WholeLook[],
+  anchorId: string | null
+): { idea?: Idea; refusals: readonly Refusal[] } {
   const refusals: Refusal[] = []
   const first = patternsOf[direction].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
-  const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))]
+  const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
   for (const patterns of [first.slice(0, 2), first.slice(2), patternNames.filter((name) => !first.includes(name))]) {
-    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, { ...options, without: [...(options.without ?? []), ...heroes] }, found) : undefined
+    const others = { ...options, without: [...(options.without ?? []), ...heroes] }
+    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, others, found, anchorId) : undefined
     if (fresh?.idea && fresh.idea.score.total >= GOOD) return { idea: fresh.idea, refusals }
-    const { idea, composed } = bestMiddle(look, patterns, options, found)
+    const { idea, composed } = bestMiddle(look, patterns, options, found, anchorId)
     refusals.push(...composed.refusals)
     if (idea) return { idea, refusals }
   }
   return { refusals }
 }
 
-function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[]) {
+function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null) {
   const { from, seed, without = [], together = [], wishLight = false } = options
-  const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight })
+  const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
   const before = shownBefore(options, found)
   const worth = (idea: Idea) =>
     idea.score.total *
@@ -201,6 +234,11 @@ function bestMiddle(look: Look, patterns: readonly PatternName[], options: Whole
     (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1) *
     (idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap') ? OVER_BUDGET : 1)
   return { composed, idea: [...composed.ideas].sort((a, b) => worth(b) - worth(a))[0] }
+}
+
+/** The anchor where it can stand in the middle. */
+function anchorOf({ intent, pieces }: Look): string | null {
+  return pieces.some((piece) => piece.id === intent.anchorId && isStanding(piece)) ? intent.anchorId : null
 }
 
 /** Looks these are to differ from. */

@@ -1,6 +1,7 @@
 import { chromaOf, colorDistance, hueApart, lightnessOf, oklab } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import type { Glass } from '../design/piece.js'
+import { paletteFit } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
 import type { Uncosted } from './laidCast.js'
 
@@ -33,6 +34,13 @@ const HUES_MOST = 2
 export function kinshipOf(look: Look, cast: Uncosted): number {
   const ground = cast.cloth?.color ?? look.table.color
   return plates(cast, ground) * linens(look, cast, ground) * metal(cast) * glass(look, cast, ground) * fewHues(colorsOf(cast, ground))
+}
+
+/** How well the layers keep the palette that is wished; 1 where none is. */
+export function wishFit(look: Look, { cloth, runner, charger, dinner, napkin, upper }: Uncosted): number {
+  const pieces = [runner, charger, dinner, ...upper, napkin].filter((piece) => piece !== null && !metals.has(piece.material))
+  const colors = pieces.map((piece) => piece!.color)
+  return paletteFit(look.intent.palette, cloth?.color ?? look.table.color, colors)
 }
 
 const isLost = (a: string, b: string) => colorDistance(a, b) < LOST

@@ -38,13 +38,30 @@ const CHARGER_SHOWS_MM = 10
 export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>): LayerOptions {
   const count = Math.max(1, look.guests.length)
   const laid = laidCast(look)
-  return {
+  return withAnchor(look.intent.anchorId, {
     cloths: keep.has('linens') ? [laid.cloth] : [null, ...hanging(look, wares)],
     runners: keep.has('linens') ? [laid.runner] : [null, ...reaching(look, wares)],
     stacks: keep.has('plates') ? [laid] : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
     napkins: keep.has('napkins') ? [laid.napkin] : orElse(wares.enough('napkin', count).slice(0, MOST.napkin), null),
     glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
     flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
+  })
+}
+
+/** A layer the anchor can be is tried with it alone. */
+function withAnchor(anchorId: string | null, options: LayerOptions): LayerOptions {
+  if (anchorId === null) return options
+  const having = <T>(list: readonly T[], pieces: (one: T) => readonly ({ readonly id: string } | null)[]) => {
+    const those = list.filter((one) => pieces(one).some((piece) => piece?.id === anchorId))
+    return those.length > 0 ? those : list
+  }
+  return {
+    cloths: having(options.cloths, (one) => [one]),
+    runners: having(options.runners, (one) => [one]),
+    stacks: having(options.stacks, ({ charger, dinner, upper }) => [charger, dinner, ...upper]),
+    napkins: having(options.napkins, (one) => [one]),
+    glasses: having(options.glasses, (one) => one),
+    flatware: having(options.flatware, (one) => one)
   }
 }
 

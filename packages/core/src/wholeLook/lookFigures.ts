@@ -9,6 +9,8 @@ export interface LookFigures {
   readonly ownedShare: number
   readonly facesShare: number
   readonly lifts: number
+  /** One pair of hands builds it in. */
+  readonly minutes: number
   /** 0 to 1: how the middle keeps what eyes prefer; null for an empty one. */
   readonly middleScore: number | null
   readonly stops: number
@@ -16,7 +18,7 @@ export interface LookFigures {
 }
 
 export function lookFigures(measured: Measured): LookFigures {
-  const { money, sight, stability } = measured.figures
+  const { money, sight, stability, effort } = measured.figures
   const counted = (severity: 'stop' | 'warn') => measured.findings.filter((finding) => finding.severity === severity).length
   const middle = measured.get(middleScorePart)
   return {
@@ -26,6 +28,7 @@ export function lookFigures(measured: Measured): LookFigures {
     ownedShare: money.ownedShare,
     facesShare: sight.pairs > 0 ? sight.seen / sight.pairs : 1,
     lifts: stability.clearing.lifts.length,
+    minutes: effort.totalMin,
     middleScore: middle.density === null ? null : middle.total,
     stops: counted('stop'),
     warns: counted('warn')

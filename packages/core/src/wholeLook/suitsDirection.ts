@@ -1,5 +1,6 @@
 import { chromaOf, hueApart, lightnessOf } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
+import { ANSWERS, offPalette } from '../intent/paletteFit.js'
 import type { Material, Piece } from '../design/piece.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './wholeLook.js'
@@ -23,7 +24,8 @@ export function suitsDirection(direction: Direction, look: Look, cast: Cast): nu
     case 'accent': {
       // one thing in color at each place, all else quiet
       const others = hues.filter((piece) => piece !== cast.napkin && piece !== cast.runner)
-      const shown = cast.napkin && chromaOf(cast.napkin.color) >= HUE ? Math.min(1, 0.6 + 4 * chromaOf(cast.napkin.color)) : 0.4
+      const free = cast.napkin && chromaOf(cast.napkin.color) >= HUE ? Math.min(1, 0.6 + 4 * chromaOf(cast.napkin.color)) : 0.4
+      const shown = wished(look, cast) ?? free
       return (
         shown *
         0.8 ** others.length *
@@ -42,10 +44,17 @@ export function suitsDirection(direction: Direction, look: Look, cast: Cast): nu
     case 'colorful': {
       const [napkin, runner] = [cast.napkin, cast.runner ?? cast.cloth]
       const both = napkin && runner && chromaOf(napkin.color) >= HUE && chromaOf(runner.color) >= HUE * 0.6
-      const vivid = napkin ? Math.min(1, 0.5 + chromaOf(napkin.color) / 0.2) : 0.5
+      const vivid = wished(look, cast) ?? (napkin ? Math.min(1, 0.5 + chromaOf(napkin.color) / 0.2) : 0.5)
       return vivid * (both ? Math.min(1, 0.6 + hueApart(napkin.color, runner.color) / 200) : hues.length > 0 ? 0.5 : 0.35)
     }
   }
+}
+
+/** Where the brief says which accents it wants, whether the napkin is one of them; undefined where it says none. */
+function wished({ intent }: Look, { napkin }: Cast): number | undefined {
+  const accents = intent.palette.filter((entry) => entry.role === 'accent')
+  if (accents.length === 0) return undefined
+  return napkin && offPalette(napkin.color, accents) < ANSWERS ? 1 : 0.4
 }
 
 /** Near-neutral all through. */

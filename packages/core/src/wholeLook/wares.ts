@@ -1,12 +1,13 @@
 import type { Look } from '../design/look.js'
-import type { PieceKind, PieceOf } from '../design/piece.js'
+import type { Piece, PieceKind, PieceOf } from '../design/piece.js'
+import { avoidedIds } from '../intent/avoids.js'
 import { cheapestPacks } from '../money/cheapestPacks.js'
 import { offersByPiece } from '../money/offersByPiece.js'
 import type { WholeLookOptions } from './wholeLook.js'
 
 /** What a look may be laid with: owned and not claimed elsewhere, and what shops sell where they may be asked. */
 export interface Wares {
-  /** Pieces of a kind of which so many can be had, the cheapest first, then those there are more of. */
+  /** Pieces of a kind of which so many can be had, the anchor first, then the cheapest, then those there are more of. */
   readonly enough: <K extends PieceKind>(kind: K, count: number) => PieceOf<K>[]
   /** Cents for so many, owned ones first; null where so many cannot be had. */
   readonly costCents: (pieceId: string, count: number) => number | null
@@ -14,9 +15,10 @@ export interface Wares {
 
 export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions): Wares {
   const mayBuy = from !== 'owned'
-  const left = new Set(without)
   const own = new Set(look.pieces.map((piece) => piece.id))
   const pieces = [...look.pieces, ...(mayBuy ? (shelf?.pieces ?? []) : []).filter((piece) => !own.has(piece.id))]
+  const left = new Set([...(without ?? []), ...avoidedIds(pieces, look.intent.avoid)])
+  const isAnchor = (piece: Piece) => Number(piece.id === look.intent.anchorId)
   const offers = offersByPiece(mayBuy ? [...look.offers, ...(shelf?.offers ?? [])] : [])
   const free = new Map(pieces.map((piece) => [piece.id, piece.owned]))
   for (const { settled, pieceId, count } of look.claims) if (!settled) free.set(pieceId, Math.max(0, (free.get(pieceId) ?? 0) - count))
@@ -39,6 +41,6 @@ export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions):
         .filter(
           (piece): piece is PieceOf<typeof kind> => piece.kind === kind && piece.of === null && !left.has(piece.id) && costCents(piece.id, count) !== null
         )
-        .sort((a, b) => costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
+        .sort((a, b) => isAnchor(b) - isAnchor(a) || costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
   }
 }

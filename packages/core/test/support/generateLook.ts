@@ -3,7 +3,10 @@ import {
   foldKinds,
   halfLengthMm,
   newDish,
+  moods,
   newGuest,
+  noIntent,
+  paletteOfMood,
   newPlaced,
   plainPlaced,
   oneKind,
@@ -358,6 +361,19 @@ function wild(look: Look, random: Random): Look {
     },
     centerpiece: random() < 0.15 ? look.centerpiece.slice(0, 2) : [...look.centerpiece, tall, ...carried, ...wildMiddle(random)],
     offers: look.offers.filter(() => random() < 0.8),
-    pieces: wildPieces(look.pieces, random)
+    pieces: wildPieces(look.pieces, random),
+    intent: wildIntent(random)
+  }
+}
+
+/** A brief that leaves things out, has an anchor, little time or a palette of its own. */
+function wildIntent(random: Random): Look['intent'] {
+  return {
+    ...noIntent,
+    moods: random() < 0.5 ? [pick(random, moods)] : [],
+    anchorId: random() < 0.4 ? anyOf(random, ['jug-sky', 'napkin-smoke', 'bud-bottle']) : null,
+    palette: random() < 0.5 ? paletteOfMood[pick(random, moods)] : [],
+    avoid: random() < 0.5 ? [pick(random, ['gold', 'brass', 'napkin', 'persimmons', 'rosa'])] : [],
+    effortMin: random() < 0.4 ? Math.floor(10 + random() * 60) : null
   }
 }

@@ -10,6 +10,7 @@ import TimeField from '../shell/TimeField.vue'
 import { useGuestCount } from '../shell/useGuestCount.js'
 import { useLook } from '../stores/lookStore.js'
 import BudgetFields from './BudgetFields.vue'
+import MeantFields from './MeantFields.vue'
 
 /** What it is for, when, for how many, with what money, in which household. */
 const props = defineProps<{ look: Look }>()
@@ -22,50 +23,53 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
 
 <template>
   <div class="spread">
-    <section class="stack">
-      <h3>{{ t('brief.occasion') }}</h3>
-      <TextField :label="t('brief.title')" :model-value="look.occasion.title" @update:model-value="store.run(changeOccasion, { title: $event })" />
-      <TextField :label="t('newOccasion.place')" :model-value="look.occasion.place" @update:model-value="store.run(changeOccasion, { place: $event })" />
-      <DateField :label="t('newOccasion.date')" :model-value="look.occasion.date" @update:model-value="store.run(changeOccasion, { date: $event })" />
-      <div class="pair">
-        <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="store.run(moveArrival, $event)" />
-        <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="store.run(endAt, $event)" />
-      </div>
-    </section>
-    <section class="stack">
-      <h3>{{ t('brief.guests') }}</h3>
-      <CountField v-model="count" :label="t('newOccasion.guests')" :max="100" />
-      <ul class="lines small">
-        <li v-for="line in follows" :key="line">{{ line }}</li>
-      </ul>
-    </section>
-    <section class="stack">
-      <h3>{{ t('brief.money') }}</h3>
-      <BudgetFields :look="look" />
-    </section>
-    <section class="stack">
-      <h3>{{ t('brief.household') }}</h3>
-      <div class="checks">
-        <CheckField
-          v-for="who in animals"
-          :key="who"
-          :label="t(`brief.${who}`)"
-          :model-value="look.household[who]"
-          @update:model-value="store.run(changeHousehold, { [who]: $event })"
+    <div class="stack apart">
+      <section class="stack">
+        <h3>{{ t('brief.occasion') }}</h3>
+        <TextField :label="t('brief.title')" :model-value="look.occasion.title" @update:model-value="store.run(changeOccasion, { title: $event })" />
+        <TextField :label="t('newOccasion.place')" :model-value="look.occasion.place" @update:model-value="store.run(changeOccasion, { place: $event })" />
+        <DateField :label="t('newOccasion.date')" :model-value="look.occasion.date" @update:model-value="store.run(changeOccasion, { date: $event })" />
+        <div class="pair">
+          <TimeField :label="t('newOccasion.arrive')" :model-value="look.occasion.arriveMin" @update:model-value="store.run(moveArrival, $event)" />
+          <TimeField :label="t('newOccasion.end')" :model-value="look.occasion.endMin" @update:model-value="store.run(endAt, $event)" />
+        </div>
+      </section>
+      <section class="stack">
+        <h3>{{ t('brief.guests') }}</h3>
+        <CountField v-model="count" :label="t('newOccasion.guests')" :max="100" />
+        <ul class="lines small">
+          <li v-for="line in follows" :key="line">{{ line }}</li>
+        </ul>
+      </section>
+      <section class="stack">
+        <h3>{{ t('brief.money') }}</h3>
+        <BudgetFields :look="look" />
+      </section>
+      <section class="stack">
+        <h3>{{ t('brief.household') }}</h3>
+        <div class="checks">
+          <CheckField
+            v-for="who in animals"
+            :key="who"
+            :label="t(`brief.${who}`)"
+            :model-value="look.household[who]"
+            @update:model-value="store.run(changeHousehold, { [who]: $event })"
+          />
+        </div>
+        <ChoiceField
+          :label="t('brief.safety')"
+          :model-value="look.school.safety"
+          :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
+          @update:model-value="store.run(changeSchool, { safety: $event })"
         />
-      </div>
-      <ChoiceField
-        :label="t('brief.safety')"
-        :model-value="look.school.safety"
-        :choices="(['US', 'EU'] as const).map((value) => ({ value, label: t(`brief.${value}`) }))"
-        @update:model-value="store.run(changeSchool, { safety: $event })"
-      />
-      <CheckField
-        :label="t('brief.strictFlames')"
-        :model-value="look.school.strictFlames"
-        @update:model-value="store.run(changeSchool, { strictFlames: $event })"
-      />
-    </section>
+        <CheckField
+          :label="t('brief.strictFlames')"
+          :model-value="look.school.strictFlames"
+          @update:model-value="store.run(changeSchool, { strictFlames: $event })"
+        />
+      </section>
+    </div>
+    <MeantFields :look="look" />
     <section class="stack whole">
       <TextField
         :label="t('brief.notes')"
@@ -78,3 +82,10 @@ const animals = ['cats', 'dogs', 'toddlers'] as const
     </section>
   </div>
 </template>
+
+<style scoped>
+.apart {
+  gap: 26px;
+  align-content: start;
+}
+</style>

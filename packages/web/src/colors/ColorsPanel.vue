@@ -10,6 +10,7 @@ import { useChanges } from '../changes/useChanges.js'
 import ColorSpots from './ColorSpots.vue'
 import LightnessProfile from './LightnessProfile.vue'
 import ShareStrip from './ShareStrip.vue'
+import WishedStrip from './WishedStrip.vue'
 
 /** The colors of the table by what is seen of them: shares, where each lies, how light the whole is, what is noticed. */
 const props = defineProps<{ look: Look }>()
@@ -28,7 +29,7 @@ const piecesOf = (one: ColorGroup) =>
 const tenth = (value: number) => value.toFixed(1)
 
 function swatchesOf(note: ColorNote): readonly string[] {
-  if (note.kind === 'lone') return [note.color]
+  if (note.kind === 'lone' || note.kind === 'unmet' || note.kind === 'outside') return [note.color]
   if (note.kind === 'quarrel') return [note.a, note.b]
   return note.kind === 'whites' ? [note.warm, note.cool] : []
 }
@@ -47,6 +48,11 @@ function tell(note: ColorNote): string {
       return t('colors.note.many', { n: note.hues })
     case 'quarrel':
       return t('colors.note.quarrel', { deltaE: tenth(note.deltaE) })
+    case 'unmet':
+    case 'outside':
+      return t(`colors.note.${note.kind}`, { color: colorName(note.color), share: percent(note.share) })
+    case 'mood':
+      return t(note.chroma < note.least ? 'colors.note.moodLess' : 'colors.note.moodMore', { mood: t(`meant.mood.${note.mood}`) })
     case 'metals':
       return t('colors.note.metals', { names: list(note.materials) })
     case 'even':
@@ -66,6 +72,7 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
       <h3>{{ t('colors.seen') }}</h3>
       <p class="soft small tidy">{{ t('colors.seenSays') }}</p>
       <ShareStrip v-model="pointed" :groups="figures.groups" />
+      <WishedStrip v-if="figures.wished.length > 0" :wished="figures.wished" />
       <ColorSpots :figures="figures" :group="group" />
       <ul class="groups">
         <li

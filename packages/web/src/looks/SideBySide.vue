@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatMoney, type Look, type LookFigures } from '@hestiad/core'
+import { formatDuration, formatMoney, type Look, type LookFigures } from '@hestiad/core'
 import { scaleLinear } from 'd3-scale'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onUnmounted, shallowRef, watch } from 'vue'
@@ -67,6 +67,7 @@ const rows = computed(() => {
     of(t('ledger.seen'), (one) => one.facesShare, percent),
     of(t('looks.middleScore'), (one) => one.middleScore ?? 0, percent),
     of(t('ledger.lifts'), (one) => one.lifts, String),
+    of(t('looks.minutes'), (one) => one.minutes, formatDuration),
     of(t('looks.toMend'), (one) => one.stops + one.warns, String)
   ]
 })

@@ -1,4 +1,5 @@
 import { makeEdit, type Edit } from '../edit.js'
+import type { Intent } from '../intent.js'
 import type { Household, Look, Occasion } from '../look.js'
 
 /** Title, place, date, notes of the occasion. */
@@ -27,4 +28,9 @@ export function endAt(look: Look, minute: number): Edit {
 /** Who lives in the house. */
 export function changeHousehold(look: Look, part: Partial<Household>): Edit {
   return makeEdit(look, 'brief', (draft) => void Object.assign(draft.household, part))
+}
+
+/** What the stylist means with the look. */
+export function changeIntent(look: Look, part: Partial<Intent>): Edit {
+  return makeEdit(look, 'brief', (draft) => void Object.assign(draft.intent, part))
 }

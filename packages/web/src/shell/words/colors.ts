@@ -4,6 +4,9 @@ export const colorsWords = {
   seenSays: 'Each color by the share of the tabletop it takes. Point at one to see where it lies.',
   role: { base: 'base', support: 'support', accent: 'accent' },
   undertone: { warm: 'warm', cool: 'cool', neutral: 'neutral' },
+  wished: 'What the brief wishes',
+  wishedSays: 'Its palette in the shares of the roles: sixty, thirty and ten of a hundred.',
+  wishedOne: '{color}: {wish} wished, {seen} seen',
   things: 'one thing | {n} things',
   inMiddle: '{n} in the middle',
   neutrals: 'Without color to speak of: {share}.',
@@ -21,6 +24,10 @@ export const colorsWords = {
     many: '{n} hues at once; two or three are read as one idea.',
     quarrel: 'Two colors that are near and not the same (difference {deltaE}): either match them or part them further.',
     whites: 'A warm white beside a cool one: each makes the other look off. Matching all whites, or mixing many, are both schools.',
+    unmet: 'The brief wishes for {color}; {share} of what is seen is near it.',
+    outside: '{color} is not in the palette of the brief and takes {share} of what is seen.',
+    moodLess: 'A table that is {mood} has more color than this one.',
+    moodMore: 'A table that is {mood} has less color than this one.',
     metals: '{names} together: one metal reads as meant, several as mixed metals.'
   },
   short: {
@@ -31,7 +38,10 @@ export const colorsWords = {
     many: 'many hues',
     quarrel: 'two colors that quarrel',
     whites: 'whites that do not match',
-    metals: 'mixed metals'
+    metals: 'mixed metals',
+    unmet: 'a wished color not met',
+    outside: 'a color not wished for',
+    mood: 'more or less color than the mood has'
   },
   mend: 'What we own and would mend it:',
   noMend: 'Nothing in the house mends it with one change.',

@@ -5,6 +5,7 @@ import { changesWords } from './changes.js'
 import { colorsWords } from './colors.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
+import { meantWords } from './meant.js'
 import { foldWords, menuWords } from './menu.js'
 import { sewingWords, sheetWords } from './sheet.js'
 import { linensWords } from './linens.js'
@@ -180,6 +181,7 @@ export const en = {
   sewing: sewingWords,
   looks: looksWords,
   changes: changesWords,
+  meant: meantWords,
   colors: colorsWords,
   find: {
     title: 'Find anything',

@@ -39,6 +39,7 @@ export const looksWords = {
   noMiddle: 'The middle stays empty: nothing fits between these settings.',
   spared: 'Its middle is of what we own, for buying for it would go over the money.',
   spend: 'to spend',
+  minutes: 'to build',
   together: 'goes together',
   leaves: 'Still to mend: {rules}.',
   leavesNothing: 'Nothing to mend.',

@@ -1,4 +1,5 @@
 import type { FindingCode } from '@hestiad/core'
+import { briefWords } from './brief.js'
 import { compositionFindingWords } from './composition.js'
 import { lightAndFloralWords } from './lightAndFlorals.js'
 import { linenWords } from './linens.js'
@@ -14,5 +15,6 @@ export const findingWords: WordsOf<FindingCode> = {
   ...middleWords,
   ...compositionFindingWords,
   ...lightAndFloralWords,
-  ...moneyWords
+  ...moneyWords,
+  ...briefWords
 }

@@ -100,5 +100,8 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'money.cap': 'caps',
   'money.reserve': 'reserve',
   'money.gap': 'prices known',
-  'piece.claimed': 'pieces free that day'
+  'piece.claimed': 'pieces free that day',
+  'brief.avoided': 'what is not wanted',
+  'brief.anchor': 'the anchor',
+  'brief.effort': 'time to build'
 }

@@ -1,0 +1,39 @@
+import { colorName } from '../color/colorWords.js'
+import type { Piece } from '../design/piece.js'
+import { plainWords } from '../units/plainWords.js'
+
+/** What of a piece a word is about. */
+export type AvoidedFor = 'color' | 'material' | 'kind' | 'name'
+
+/** Why a piece is something that must not be on the table; undefined where none of the words means it. */
+export function avoidedFor(piece: Piece, words: readonly string[]): { readonly word: string; readonly for: AvoidedFor } | undefined {
+  for (const word of words) {
+    const plain = plainWords(word)
+    if (plain === '') continue
+    const about = aboutOf(piece, plain)
+    if (about) return { word, for: about }
+  }
+  return undefined
+}
+
+function aboutOf(piece: Piece, word: string): AvoidedFor | undefined {
+  const means = (text: string) => singular(plainWords(text)) === singular(word)
+  if (means(colorName(piece.color))) return 'color'
+  if (means(piece.material)) return 'material'
+  if (means(piece.kind) || ('form' in piece && means(piece.form))) return 'kind'
+  const name = ` ${plainWords(piece.name).split(' ').map(singular).join(' ')} `
+  const genus = piece.kind === 'stem' ? piece.genus : ''
+  return name.includes(` ${word.split(' ').map(singular).join(' ')} `) || (genus !== '' && means(genus)) ? 'name' : undefined
+}
+
+/** One of many, as far as English endings tell: berries, roses, lilies, glasses. */
+function singular(word: string): string {
+  if (word.endsWith('ies') && word.length > 4) return `${word.slice(0, -3)}y`
+  if (/(ss|sh|ch|x)es$/.test(word)) return word.slice(0, -2)
+  return word.endsWith('s') && !word.endsWith('ss') && word.length > 3 ? word.slice(0, -1) : word
+}
+
+/** Ids of the pieces that must not be on the table. */
+export function avoidedIds(pieces: readonly Piece[], words: readonly string[]): string[] {
+  return words.length === 0 ? [] : pieces.filter((piece) => avoidedFor(piece, words)).map((piece) => piece.id)
+}

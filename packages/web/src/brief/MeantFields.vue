@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { changeIntent, formatDuration, moods, moodsOfKind, occasionKinds, type Intent, type Look, type Mood } from '@hestiad/core'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import CountField from '../shell/CountField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
+import SelectField from '../shell/SelectField.vue'
+import { useLook } from '../stores/lookStore.js'
+import PaletteField from './PaletteField.vue'
+
+/** What the stylist means with the look: it steers what is composed and what is noticed, and forces nothing. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const intent = computed(() => props.look.intent)
+const set = (part: Partial<Intent>) => store.run(changeIntent, part)
+const kinds = occasionKinds.map((value) => ({ value, label: t(`meant.kind.${value}`) }))
+const anchors = computed(() =>
+  [...props.look.pieces].filter((piece) => piece.kind !== 'supply' && piece.of === null).sort((a, b) => a.name.localeCompare(b.name))
+)
+/** Moods the kind of occasion suggests and nobody has taken. */
+const suggested = computed(() => (intent.value.kind ? moodsOfKind[intent.value.kind].filter((mood) => !intent.value.moods.includes(mood)) : []))
+const effort = computed(() => store.resting?.effort)
+const USUAL_MIN = 60
+
+function toggle(mood: Mood): void {
+  const has = intent.value.moods.includes(mood)
+  set({ moods: has ? intent.value.moods.filter((one) => one !== mood) : [...intent.value.moods, mood] })
+}
+</script>
+
+<template>
+  <section class="stack">
+    <h3>{{ t('meant.title') }}</h3>
+    <SelectField
+      :label="t('meant.kindOf')"
+      :model-value="intent.kind"
+      :choices="kinds"
+      :none="t('meant.unsaid')"
+      @update:model-value="set({ kind: $event })"
+      @none="set({ kind: null })"
+    />
+    <div class="field">
+      <span class="label">{{ t('meant.moods') }}</span>
+      <span class="row moods" role="group" :aria-label="t('meant.moods')">
+        <el-check-tag v-for="mood in moods" :key="mood" :checked="intent.moods.includes(mood)" class="mood" @change="toggle(mood)">{{
+          t(`meant.mood.${mood}`)
+        }}</el-check-tag>
+      </span>
+      <span v-if="suggested.length > 0" class="soft small"
+        >{{ t('meant.suggests') }}
+        <el-button v-for="mood in suggested" :key="mood" class="plain link" @click="toggle(mood)">{{ t(`meant.mood.${mood}`) }}</el-button></span
+      >
+    </div>
+    <PieceSelect
+      :label="t('meant.anchor')"
+      :model-value="intent.anchorId"
+      :pieces="anchors"
+      :none="t('meant.noAnchor')"
+      @update:model-value="set({ anchorId: $event })"
+    />
+    <div class="field">
+      <span class="label">{{ t('meant.palette') }}</span>
+      <PaletteField :look="look" @change="set" />
+    </div>
+    <div class="field">
+      <label for="avoid">{{ t('meant.avoid') }}</label>
+      <el-input-tag
+        id="avoid"
+        :model-value="[...intent.avoid]"
+        :max="20"
+        :placeholder="intent.avoid.length === 0 ? t('meant.avoidAs') : ''"
+        save-on-blur
+        @update:model-value="set({ avoid: ($event as string[] | undefined) ?? [] })"
+      />
+    </div>
+    <div class="field">
+      <CountField
+        v-if="intent.effortMin !== null"
+        :label="t('meant.effort')"
+        :model-value="intent.effortMin"
+        :min="1"
+        :max="6000"
+        :step="5"
+        @update:model-value="set({ effortMin: $event })"
+      />
+      <span class="soft small">
+        <template v-if="effort">{{
+          t('meant.takes', {
+            total: formatDuration(effort.totalMin),
+            linens: formatDuration(effort.linensMin),
+            folding: formatDuration(effort.foldingMin),
+            laying: formatDuration(effort.layingMin),
+            middle: formatDuration(effort.middleMin)
+          })
+        }}</template>
+        {{ ' ' }}
+        <el-button v-if="intent.effortMin === null" class="plain link" @click="set({ effortMin: effort?.totalMin ?? USUAL_MIN })">{{
+          t('meant.limit')
+        }}</el-button>
+        <el-button v-else class="plain link" @click="set({ effortMin: null })">{{ t('meant.noLimit') }}</el-button>
+      </span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.moods {
+  flex-wrap: wrap;
+  gap: 6px;
+}
+</style>
