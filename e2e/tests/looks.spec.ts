@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
 import { choose, chosenIn, ledger, open, panel, saved, step, test } from './support.js'
 
@@ -201,5 +202,37 @@ test('the brief: a photo becomes the palette, a wished color is missed and one t
   await step(page, 'Colors')
   await expect(panel(page).locator('.notes')).toContainText(/The brief wishes for (purple|plum)/)
   await expect(panel(page).locator('.notes')).toContainText('is not in the palette of the brief')
+  await saved(page)
+})
+
+test('the looks as a page for the client: voted on without the server, the answer read back to both looks', async ({ page, context }) => {
+  await open(page, 'mending-circle', 'looks')
+  await panel(page).getByRole('button', { name: 'Compose five looks' }).click()
+  await panel(page).locator('article.card').first().getByRole('button', { name: 'Keep beside this one' }).click()
+  await expect(page.getByText('is kept beside this look').first()).toBeVisible()
+  await panel(page).getByRole('tab', { name: 'The looks of this occasion' }).click()
+  await expect(panel(page).getByRole('columnheader')).toHaveCount(2)
+  const [file] = await Promise.all([page.waitForEvent('download'), panel(page).getByRole('button', { name: 'A page for host and client' }).click()])
+  expect(file.suggestedFilename()).toMatch(/ looks\.html$/)
+  const path = test.info().outputPath('looks.html')
+  await file.saveAs(path)
+  const client = await context.newPage()
+  await client.goto(`file://${path}`)
+  await expect(client.locator('article svg')).toHaveCount(2)
+  await client.locator('article').nth(0).getByLabel('No', { exact: true }).check()
+  await client.locator('article').nth(1).getByLabel('Yes').check()
+  await client.locator('article').nth(1).getByLabel('What you think of it').fill('Calmer, and one sees the cups')
+  await client.getByRole('button', { name: 'Save my answer' }).click()
+  await expect(client.getByText('Type your name first')).toBeVisible()
+  await client.getByLabel('Your name').fill('Ilse')
+  const [votes] = await Promise.all([client.waitForEvent('download'), client.getByRole('button', { name: 'Save my answer' }).click()])
+  await panel(page)
+    .locator('input[type=file]')
+    .last()
+    .setInputFiles({ name: 'votes.json', mimeType: 'application/json', buffer: readFileSync(await votes.path()) })
+  await expect(panel(page).getByText('Ilse said something of 2 looks.')).toBeVisible()
+  const said = panel(page).locator('.said')
+  await expect(said.nth(0)).toContainText('No Ilse')
+  await expect(said.nth(1)).toContainText('Calmer, and one sees the cups')
   await saved(page)
 })

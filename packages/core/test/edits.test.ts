@@ -46,6 +46,9 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   changeOccasion: (look, r) => edits.changeOccasion(look, { title: `Supper ${number(r, 1, 99)}`, place: 'Here', notes: '' }),
   moveArrival: (look, r) => edits.moveArrival(look, number(r, 0, 700)),
   endAt: (look, r) => edits.endAt(look, clock(r)),
+  sayOfLook: (look, r) =>
+    edits.sayOfLook(look, { by: oneOf(r, ['Ottoline', 'Bram'] as const), stand: oneOf(r, ['for', 'against'] as const), remark: '', day: '2027-01-20' }),
+  unsayOfLook: (look, r) => edits.unsayOfLook(look, oneOf(r, ['Ottoline', 'Bram'] as const)),
   changeIntent: (look, r) =>
     edits.changeIntent(look, {
       kind: oneOf(r, ['tea', 'picnic', null] as const),

@@ -3,6 +3,7 @@ import type { Budget, Buying, Claim, Shop } from './money.js'
 import type { FoldKind } from './foldKinds.js'
 import type { Intent } from './intent.js'
 import type { Menu } from './menu.js'
+import type { Verdict } from './verdict.js'
 import type { FlatwareRole, Offer, Piece } from './piece.js'
 
 /** The look document, version 1: everything one design needs to be assessed anywhere. */
@@ -13,6 +14,8 @@ export interface Look {
   readonly name: string
   readonly occasion: Occasion
   readonly intent: Intent
+  /** What host, clients and stylist say of this look, one each. */
+  readonly verdicts: readonly Verdict[]
   readonly household: Household
   readonly money: Budget
   readonly school: School

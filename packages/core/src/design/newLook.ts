@@ -40,6 +40,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     name: 'First look',
     occasion,
     intent: noIntent,
+    verdicts: [],
     household: { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },
@@ -79,6 +80,7 @@ export function beginAnother(look: Look, name: string): Look {
     setting: { ...look.setting, ...plainSetting, napkin: null, breadPlateId: null, plateIds: [], glassIds: [] },
     centerpiece: [],
     variants: [],
+    verdicts: [],
     interchangeable: [],
     buying: { ...plainBuying, tripCents: look.buying.tripCents, reusePercent: look.buying.reusePercent }
   }

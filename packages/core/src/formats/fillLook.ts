@@ -8,6 +8,7 @@ import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, 
 /** What files of version 1 written before these parts existed do not have. */
 const lookDefaults = {
   intent: noIntent,
+  verdicts: [],
   room: plainRoom,
   kinds: oneKind,
   menu: noMenu,

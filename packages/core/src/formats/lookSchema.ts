@@ -1,5 +1,6 @@
 import { courseKinds } from '../design/course.js'
 import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
+import { MOST_VERDICTS, stands } from '../design/verdict.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { colorRoles, moods, occasionKinds } from '../design/intent.js'
 import { foldKinds } from '../design/foldKinds.js'
@@ -277,6 +278,7 @@ export const lookSchema = {
       avoid: list(text, 20),
       effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 })
     }),
+    verdicts: list(object({ by: text, stand: oneOf(...stands), remark: { type: 'string', maxLength: 1000 }, day }), MOST_VERDICTS),
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
     money: object({
       currency: { type: 'string', pattern: '^[A-Z]{3}$' },

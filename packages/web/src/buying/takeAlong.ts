@@ -1,3 +1,5 @@
+import { inHtml } from '../shell/inHtml.js'
+
 /** A line of the list one carries to the shops. */
 export interface AlongLine {
   readonly offerId: string
@@ -22,8 +24,6 @@ export interface BoughtFile {
   readonly day: string
   readonly bought: readonly { readonly offerId: string; readonly cents: number }[]
 }
-
-const inHtml = (text: string) => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
 
 /** The list as one HTML file that needs nothing else: ticked as found, with the price really paid, kept on the phone, saved as a file to read back. */
 export function takeAlongHtml(lookId: string, lines: readonly AlongLine[], words: AlongWords, digits: number): string {

@@ -2,10 +2,13 @@
 import { formatDuration, formatMoney, type Look, type LookFigures } from '@hestiad/core'
 import { scaleLinear } from 'd3-scale'
 import { watchDebounced } from '@vueuse/core'
-import { computed, onUnmounted, shallowRef, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
 import { api } from '../api/calls.js'
+import ForClient from './ForClient.vue'
+import OwnVerdict from './OwnVerdict.vue'
+import { formatDate } from '../shell/dates.js'
 import { percent } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
 import type { Asked } from '../workers/asked.js'
@@ -21,6 +24,7 @@ interface Side {
   readonly id: string
   readonly look: Look
 }
+const heads = ref<HTMLElement>()
 const others = shallowRef<readonly Side[]>([])
 const measured = shallowRef<readonly LookFigures[]>([])
 const failed = shallowRef(false)
@@ -53,6 +57,14 @@ watchDebounced(
 )
 onUnmounted(() => asked?.cancel())
 
+/** The drawing of a look as SVG of its own: what its colors come to is written out, for outside the page there is no theme. */
+function picture(at: number): string {
+  const svg = heads.value?.querySelectorAll('svg')[at]
+  if (!svg) return ''
+  const theme = getComputedStyle(document.documentElement)
+  return svg.outerHTML.replace(/var\((--[\w-]+)\)/g, (_, name: string) => theme.getPropertyValue(name).trim())
+}
+
 const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const rows = computed(() => {
   const of = (label: string, value: (one: LookFigures) => number, said: (value: number) => string) => {
@@ -82,7 +94,7 @@ const rows = computed(() => {
     <div v-else class="scroller">
       <table>
         <thead>
-          <tr>
+          <tr ref="heads">
             <td></td>
             <th v-for="(side, i) in sides" :key="side.id" scope="col">
               <MiniTable :look="side.look" close />
@@ -98,9 +110,22 @@ const rows = computed(() => {
             <th scope="row" class="soft">{{ row.label }}</th>
             <td v-for="(cell, i) in row.cells" :key="i"><span class="bar" :style="{ width: cell.wide }" />{{ cell.said }}</td>
           </tr>
+          <tr>
+            <th scope="row" class="soft">{{ t('looks.said') }}</th>
+            <td v-for="side in sides" :key="side.id" class="said">
+              <p v-for="one in side.look.verdicts" :key="one.by">
+                <span :class="one.stand">{{ t(`looks.stand.${one.stand}`) }}</span> <span class="soft">{{ one.by }}, {{ formatDate(one.day) }}</span>
+                <span v-if="one.remark" class="remark">{{ one.remark }}</span>
+              </p>
+            </td>
+          </tr>
         </tbody>
       </table>
     </div>
+    <template v-if="others.length > 0">
+      <OwnVerdict :look="look" />
+      <ForClient :sides="sides" :spend-cents="sides.map((_, i) => measured[i]?.spendCents)" :picture="picture" @said="load" />
+    </template>
   </section>
 </template>
 
@@ -145,5 +170,24 @@ tbody td {
   left: 0;
   height: 3px;
   background: var(--brass);
+}
+
+.said p {
+  margin: 0 0 4px;
+  font-weight: 400;
+}
+
+.said .for {
+  color: var(--moss);
+  font-weight: 600;
+}
+
+.said .against {
+  color: var(--ember);
+  font-weight: 600;
+}
+
+.remark {
+  display: block;
 }
 </style>

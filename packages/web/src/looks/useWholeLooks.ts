@@ -96,7 +96,7 @@ export function useWholeLooks() {
 
   /** Kept as another look of the occasion; gives its id. */
   async function keepAs(whole: WholeLook, name: string): Promise<string> {
-    return (await api.copyLook(store.id, { look: whole.look, name })).id
+    return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [] }, name })).id
   }
 
   onUnmounted(() => running.value?.cancel())

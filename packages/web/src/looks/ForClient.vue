@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { colorFigures, formatMoney, sayOfLook, usedIds, type Look, type PieceKind, type Stand, type Verdict } from '@hestiad/core'
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { list } from '../findings/findingWords.js'
+import { saveFile } from '../seat-view/saveFile.js'
+import CheckField from '../shell/CheckField.vue'
+import FileField from '../shell/FileField.vue'
+import { editElsewhere } from '../stores/editElsewhere.js'
+import { useLook } from '../stores/lookStore.js'
+import { clientPageHtml, readVotes, type ShownLook } from './clientPage.js'
+
+/** The looks as one page for host and client, and what they say of it read back. */
+const props = defineProps<{
+  sides: readonly { readonly id: string; readonly look: Look }[]
+  spendCents: readonly (number | undefined)[]
+  picture: (at: number) => string
+}>()
+const emit = defineEmits<{ said: [] }>()
+const { t } = useI18n()
+const store = useLook()
+const withPrices = ref(false)
+const message = ref('')
+const isWrong = ref(false)
+
+const groups: readonly (readonly [name: string, kinds: readonly PieceKind[]])[] = [
+  ['linens', ['cloth', 'runner', 'mat', 'napkin']],
+  ['places', ['plate', 'glass', 'flatware']],
+  ['flowers', ['stem', 'vessel']],
+  ['candles', ['candle', 'holder']],
+  ['else', ['ornament', 'tray', 'riser']]
+]
+const COLORS = 6
+
+function shown({ id, look }: { readonly id: string; readonly look: Look }, at: number): ShownLook {
+  const used = usedIds(look)
+  const lines = groups.flatMap(([name, kinds]) => {
+    const names = look.pieces.filter((piece) => used.has(piece.id) && kinds.includes(piece.kind)).map((piece) => piece.name)
+    return names.length > 0 ? [t(`looks.client.${name}`, { names: list(names) })] : []
+  })
+  const cents = props.spendCents[at]
+  const price = withPrices.value && cents !== undefined ? [t('looks.client.price', { amount: formatMoney(cents, look.money.currency) })] : []
+  const colors = colorFigures(look)
+    .groups.slice(0, COLORS)
+    .map((group) => group.color)
+  return { lookId: id, name: look.name, picture: props.picture(at), colors, lines: [...lines, ...price] }
+}
+
+function show(): void {
+  const { occasion } = props.sides[0]!.look
+  const words = {
+    title: occasion.title,
+    hint: t('looks.client.hint'),
+    by: t('looks.client.by'),
+    remark: t('looks.client.remark'),
+    save: t('looks.client.save'),
+    named: t('looks.client.named'),
+    stand: { for: t('looks.stand.for'), unsure: t('looks.stand.unsure'), against: t('looks.stand.against') } satisfies Record<Stand, string>
+  }
+  saveFile(new Blob([clientPageHtml(props.sides.map(shown), words)], { type: 'text/html' }), `${occasion.title} looks.html`)
+}
+
+async function readBack(file: File): Promise<void> {
+  const read = readVotes(await file.text())
+  const known = (read?.votes ?? []).filter((vote) => props.sides.some((side) => side.id === vote.lookId))
+  isWrong.value = !read || known.length === 0
+  message.value = isWrong.value ? t('looks.client.wrong') : ''
+  if (!read) return
+  try {
+    for (const { lookId, stand, remark } of known) {
+      const verdict: Verdict = { by: read.by, stand, remark, day: read.day }
+      if (lookId === store.id) store.run(sayOfLook, verdict)
+      else await editElsewhere(lookId, (look) => sayOfLook(look, verdict))
+    }
+    if (known.length > 0) message.value = t('looks.client.read', { by: read.by, n: known.length }, known.length)
+  } catch (error) {
+    isWrong.value = true
+    message.value = (error as Error).message
+  }
+  emit('said')
+}
+</script>
+
+<template>
+  <p class="row small">
+    <el-button size="small" @click="show">{{ t('looks.client.show') }}</el-button>
+    <CheckField v-model="withPrices" :label="t('looks.client.withPrices')" />
+    <FileField quiet :label="t('looks.client.back')" accept=".json,application/json" @file="readBack" />
+    <span v-if="message" :class="isWrong ? 'bad' : 'soft'" role="status">{{ message }}</span>
+  </p>
+</template>
+
+<style scoped>
+.row {
+  flex-wrap: wrap;
+  margin: 0;
+}
+</style>
