@@ -1,4 +1,4 @@
-import { applyEdit, composeLooks, createAssessor, directions, layWholeLook, seededRandom, type Look, type WholeLook } from '@hestiad/core'
+import { applyEdit, composeLooks, createAssessor, directions, layWholeLook, readRecipe, recipeOf, seededRandom, type Look, type WholeLook } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { layerCasts } from '../src/wholeLook/castLayers.js'
@@ -132,4 +132,42 @@ it('the layers chosen suit their direction, money counted, better than four of f
     const better = lots.filter((cast) => worth(one.direction, cast) > worth(one.direction, chosen!)).length
     expect([one.direction, better <= 40]).toEqual([one.direction, true])
   }
+})
+
+describe('a look laid after another', () => {
+  const circle = demoLook('mending-circle')
+  const table: Look = { ...circle, money: { ...circle.money, totalCents: 60_000 } }
+  const from = composeLooks(demoLook('ferry-crew'), { ...options, want: 3 })
+
+  it('has its direction, its layers, and where the table lets it its pattern; the brief stays as it was', () => {
+    let patterns = 0
+    for (const { look: model } of from) {
+      const recipe = recipeOf(model)
+      const [one] = composeLooks(table, { ...options, want: 1, recipe })
+      expect(one!.direction).toBe(recipe.direction)
+      expect(one!.look.intent).toEqual(table.intent)
+      expect(one!.look.table).toEqual(table.table)
+      expect(validateLook(one!.look)).toMatchObject({ ok: true })
+      if (one!.pattern === recipe.pattern) patterns++
+    }
+    expect(patterns).toBeGreaterThanOrEqual(1)
+  })
+
+  it('is read from its own file, and from no other', () => {
+    const recipe = recipeOf(demoLook('pearl-anniversary'))
+    expect(readRecipe(JSON.stringify(recipe))).toEqual(recipe)
+    // the graded brass candlesticks are one line with their heights
+    const brass = recipe.middle.find((line) => line.kind === 'holder' && line.material === 'brass')!
+    expect(brass.heightsMm).toEqual([...new Set(brass.heightsMm)].sort((a, b) => a - b))
+    expect(brass.count).toBeGreaterThan(1)
+    const spoiled = [
+      { ...recipe, format: 'x' },
+      { ...recipe, palette: [{ color: 'red', role: 'base' }] },
+      { ...recipe, middle: [null] },
+      { ...recipe, fold: 'swan' },
+      null
+    ]
+    for (const file of spoiled) expect(readRecipe(JSON.stringify(file))).toBeUndefined()
+    expect(readRecipe('{')).toBeUndefined()
+  })
 })

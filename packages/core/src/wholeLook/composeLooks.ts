@@ -12,6 +12,7 @@ import { layLayers } from './layLayers.js'
 import { lookFigures } from './lookFigures.js'
 import { OVER_BUDGET, scoreOf } from './lookScore.js'
 import { mendLook } from './mendLook.js'
+import { keepingRecipe, likeHero, type LookRecipe } from './recipe.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
 import { directions, type Direction, type Layer, type WholeLook, type WholeLookOptions } from './wholeLook.js'
@@ -41,11 +42,13 @@ const MOST_COLORS = 7
  * composed on them, then mended. Looks differ in direction, and as far as the cupboard lets them in napkin, cloth, hero and pattern. What is kept
  * stays; what cannot be met is left as findings and told. Same look and options, same looks; the look is not written.
  */
-export function composeLooks(look: Look, options: WholeLookOptions): WholeLook[] {
+export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[] {
+  const { recipe } = options
+  const look = recipe ? after(asked, recipe) : asked
   const assessor = createAssessor()
-  const task: Task = { look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, found: [] }
-  const casts = layerCasts(look, options)
-  const ordered = directionsOf(look.intent.moods)
+  const task: Task = { asked, look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, found: [] }
+  const casts = keepingRecipe(recipe, layerCasts(look, options))
+  const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
   const { workingCents } = assessor.measure(look).figures.money
   const shown: ReadonlySet<string>[] = (options.earlier ?? []).map((one) => new Set(one.pieceIds))
   for (let i = 0; i < options.want; i++) {
@@ -83,8 +86,16 @@ function directionsOf(wished: readonly Mood[]): Direction[] {
   return [...new Set([...wished.flatMap((mood) => directionsOfMood[mood]), ...directions])]
 }
 
+/** The look with a recipe's colors, and of what the house has what is likest to its leading piece. */
+function after(look: Look, recipe: LookRecipe): Look {
+  const { intent, pieces } = look
+  return { ...look, intent: { ...intent, palette: recipe.palette, anchorId: intent.anchorId ?? likeHero(recipe, pieces) } }
+}
+
 /** What is composed for, and what was found of it so far. */
 interface Task {
+  readonly asked: Look
+  /** The look with the wishes it is composed by. */
   readonly look: Look
   /** The look with what of the shops may be laid. */
   readonly offered: Look
@@ -127,15 +138,15 @@ function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLoo
 
 /** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
 function layWhole(
-  { look, offered, options, keep, assessor, found }: Task,
+  { asked, look, offered, options, keep, assessor, found }: Task,
   cast: LayerCast,
   direction: Direction,
   middleFrom: WholeLookOptions['from']
 ): WholeLook {
-  const layered = layLayers(offered, cast, direction, keep)
+  const layered = layLayers(offered, cast, direction, keep, options.recipe?.fold ?? null)
   const { idea, refusals } = keep.has('middle') ? nothingAsked : middleFor(layered, direction, { ...options, from: middleFrom }, found)
   const composed = idea ? { ...layered, centerpiece: idea.centerpiece, school: { ...layered.school, pattern: idea.pattern } } : layered
-  const mended = pruned(look, mendLook(composed, assessor, keep))
+  const mended = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep))
   const measured = assessor.measure(mended)
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
@@ -211,9 +222,11 @@ function middleRound(
   anchorId: string | null
 ): { idea?: Idea; refusals: readonly Refusal[] } {
   const refusals: Refusal[] = []
-  const first = patternsOf[direction].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
+  const wanted = options.recipe?.pattern ? [options.recipe.pattern] : []
+  const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
-  for (const patterns of [first.slice(0, 2), first.slice(2), patternNames.filter((name) => !first.includes(name))]) {
+  const begun = wanted.length > 0 ? 1 : 2
+  for (const patterns of [first.slice(0, begun), first.slice(begun), patternNames.filter((name) => !first.includes(name))]) {
     const others = { ...options, without: [...(options.without ?? []), ...heroes] }
     const fresh = heroes.length > 0 ? bestMiddle(look, patterns, others, found, anchorId) : undefined
     if (fresh?.idea && fresh.idea.score.total >= GOOD) return { idea: fresh.idea, refusals }

@@ -16,7 +16,7 @@ const foldsOf: Readonly<Record<Direction, readonly FoldKind[]>> = {
 }
 
 /** The look with a cast laid: everybody alike, nothing yet in the middle unless it is kept. */
-export function layLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>): Look {
+export function layLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>, fold: FoldKind | null = null): Look {
   const { setting, linens } = look
   const plateIds = [cast.charger, cast.dinner, ...cast.upper].flatMap((plate) => plate?.id ?? [])
   const known = new Set(look.pieces.map((piece) => piece.id))
@@ -43,7 +43,9 @@ export function layLayers(look: Look, cast: LayerCast, direction: Direction, kee
       plateIds: keep.has('plates') ? setting.plateIds : plateIds,
       breadPlateId: keep.has('plates') ? setting.breadPlateId : null,
       starId: null,
-      napkin: keep.has('napkins') ? setting.napkin : cast.napkin && { pieceId: cast.napkin.id, place: 'on-plate', fold: foldFor(direction, cast.napkin) },
+      napkin: keep.has('napkins')
+        ? setting.napkin
+        : cast.napkin && { pieceId: cast.napkin.id, place: 'on-plate', fold: foldFor(fold ? [fold, ...foldsOf[direction]] : foldsOf[direction], cast.napkin) },
       glassIds: keep.has('glasses') ? setting.glassIds : cast.glasses.map((glass) => glass.id),
       flatwareIds: keep.has('flatware') ? setting.flatwareIds : cast.flatware.map((one) => one.id),
       substitutes: keep.has('flatware') ? setting.substitutes : []
@@ -57,7 +59,7 @@ function oneKindOf({ kinds }: Look): Look['kinds'] {
   return { ...oneKind, mirrorLeftHanded: kinds.mirrorLeftHanded, childSafe: kinds.childSafe }
 }
 
-/** The first fold of the direction that can be made of the napkin and needs nothing tied round it. */
-function foldFor(direction: Direction, napkin: Napkin): FoldKind {
-  return foldsOf[direction].find((fold) => folds[fold].leastMm <= napkin.sideMm && folds[fold].tie === 'none') ?? 'flat'
+/** The first fold wanted that can be made of the napkin and needs nothing tied round it. */
+function foldFor(wanted: readonly FoldKind[], napkin: Napkin): FoldKind {
+  return wanted.find((fold) => folds[fold].leastMm <= napkin.sideMm && folds[fold].tie === 'none') ?? 'flat'
 }

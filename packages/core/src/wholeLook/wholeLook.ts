@@ -3,6 +3,7 @@ import type { Look, PatternName } from '../design/look.js'
 import type { Offer, Piece } from '../design/piece.js'
 import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
+import type { LookRecipe } from './recipe.js'
 import type { LookFigures } from './lookFigures.js'
 
 /** Ideas a whole table can follow, each told by its colors and materials; common practice, no source. */
@@ -30,6 +31,8 @@ export interface WholeLookOptions {
   readonly shelf?: { readonly pieces: readonly Piece[]; readonly offers: readonly Offer[] }
   /** Candles by daylight too. */
   readonly wishLight?: boolean
+  /** Laid after another look: its direction, pattern, colors, layers and fold, as far as they can be had. */
+  readonly recipe?: LookRecipe
   /** Told after every look with what was found so far; false ends with that. */
   readonly onProgress?: (done: number, of: number, found: readonly WholeLook[]) => boolean
 }

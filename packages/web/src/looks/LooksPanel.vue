@@ -7,6 +7,7 @@ import OneThing from '../changes/OneThing.vue'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { tell } from '../shell/tell.js'
+import RecipeField from './RecipeField.vue'
 import ProposalCard from './ProposalCard.vue'
 import SideBySide from './SideBySide.vue'
 import { useWholeLooks } from './useWholeLooks.js'
@@ -17,7 +18,7 @@ const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
 const looks = useWholeLooks()
-const { from, keep, wishLight, running, done, problem, canceled, found, shown } = looks
+const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown } = looks
 const keeping = ref<WholeLook>()
 const added = ref(0)
 const tab = ref<'whole' | 'one' | 'beside'>('whole')
@@ -65,8 +66,11 @@ onMounted(() => {
           />
         </fieldset>
         <CheckField v-model="wishLight" :label="t('looks.wishLight')" />
+        <RecipeField v-model="recipe" :look="look" />
         <p class="row">
-          <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{ t(found ? 'looks.others' : 'looks.compose') }}</el-button>
+          <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{
+            t(recipe ? 'looks.composeAfter' : found ? 'looks.others' : 'looks.compose')
+          }}</el-button>
           <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
           <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
         </p>

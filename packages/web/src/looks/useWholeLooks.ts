@@ -1,4 +1,14 @@
-import { layWholeLook, type Layer, type Look, type Offer, type Piece, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import {
+  layWholeLook,
+  type Layer,
+  type Look,
+  type LookRecipe,
+  type Offer,
+  type Piece,
+  type PieceKind,
+  type WholeLook,
+  type WholeLookOptions
+} from '@hestiad/core'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
@@ -16,6 +26,8 @@ export function useWholeLooks() {
   const from = ref<WholeLookOptions['from']>('few-new')
   const keep = ref<readonly Layer[]>([])
   const wishLight = ref(false)
+  /** The look one is to be laid after. */
+  const recipe = shallowRef<LookRecipe>()
   const seed = ref(1)
   /** What was shown before: five others differ from it. */
   const earlier = shallowRef<NonNullable<WholeLookOptions['earlier']>>([])
@@ -49,12 +61,13 @@ export function useWholeLooks() {
       ])
       const options = {
         from: from.value,
-        want: WANT,
+        want: recipe.value ? 1 : WANT,
         seed: seed.value,
         earlier: earlier.value,
         keep: [...keep.value],
         ...said,
         wishLight: wishLight.value,
+        ...(recipe.value ? { recipe: recipe.value } : {}),
         ...(shelf ? { shelf } : {})
       }
       const own = composeWhole({ kind: 'compose', look: base, options }, (upTo, of, looks) => {
@@ -100,7 +113,7 @@ export function useWholeLooks() {
   }
 
   onUnmounted(() => running.value?.cancel())
-  return { from, keep, wishLight, running, done, problem, canceled, found, shown, compose, lay, takeBack, keepAs }
+  return { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, compose, lay, takeBack, keepAs }
 }
 
 function shortly({ choices, heroId, pattern }: WholeLook): NonNullable<WholeLookOptions['earlier']>[number] {
