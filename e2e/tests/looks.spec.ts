@@ -257,3 +257,18 @@ test('a look is laid after another on another table; a recipe is saved and read 
   await expect(panel(page).getByText('“other.json” is no recipe of a look.')).toBeVisible()
   await saved(page)
 })
+
+test('what money buys: the best look for each sum, the brief’s own among them, and one is laid', async ({ page }) => {
+  await open(page, 'mending-circle', 'looks')
+  await panel(page).getByRole('tab', { name: 'What money buys' }).click()
+  await panel(page).getByRole('button', { name: 'Work it out' }).click()
+  const dots = panel(page).getByRole('button', { name: /goes together \d+ %/ })
+  await expect(dots.first()).toBeVisible()
+  await expect(panel(page).getByText('the brief: $72.00')).toBeVisible()
+  await dots.first().press('Enter')
+  await expect(dots.first()).toHaveAttribute('aria-pressed', 'true')
+  const spend = /^\$([\d.]+)/.exec((await panel(page).locator('.chosen strong').textContent())!)![1]!
+  await panel(page).getByRole('button', { name: 'Lay it here', exact: true }).click()
+  await expect(ledger(page, 'left to spend')).toHaveText(`$${(72 - Number(spend)).toFixed(2)}`)
+  await saved(page)
+})

@@ -1,4 +1,16 @@
-import { applyEdit, composeLooks, createAssessor, directions, layWholeLook, readRecipe, recipeOf, seededRandom, type Look, type WholeLook } from '@hestiad/core'
+import {
+  applyEdit,
+  composeLooks,
+  costCurve,
+  createAssessor,
+  directions,
+  layWholeLook,
+  readRecipe,
+  recipeOf,
+  seededRandom,
+  type Look,
+  type WholeLook
+} from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { layerCasts } from '../src/wholeLook/castLayers.js'
@@ -169,5 +181,36 @@ describe('a look laid after another', () => {
     ]
     for (const file of spoiled) expect(readRecipe(JSON.stringify(file))).toBeUndefined()
     expect(readRecipe('{')).toBeUndefined()
+  })
+})
+
+describe('what money buys', () => {
+  const look = demoLook('mending-circle')
+  const curve = costCurve(look, { from: 'few-new', seed: 1 })
+
+  it('rises with every point, costs what its look costs, and begins with what the house has', () => {
+    expect(curve.points.length).toBeGreaterThan(0)
+    for (const [i, point] of curve.points.entries()) {
+      const { money } = createAssessor().measure(point.whole.look).figures
+      expect(money.spendCents).toBe(point.spendCents)
+      const before = curve.points[i - 1]
+      if (before) expect([point.spendCents > before.spendCents, point.score > before.score]).toEqual([true, true])
+    }
+    const [owned] = composeLooks(look, { from: 'owned', want: 1, seed: 1 })
+    expect(curve.points[0]!.spendCents).toBeLessThanOrEqual(owned!.figures.spendCents)
+  })
+
+  it('is no worse anywhere than looks composed for that sum, and keeps the brief’s own budget', () => {
+    for (const share of [0.5, 1]) {
+      const sum = withMoney(look, share)
+      for (const one of composeLooks(sum, { from: 'few-new', want: 2, seed: 1 })) {
+        if (one.figures.leftCents < 0) continue
+        const best = Math.max(...curve.points.filter((point) => point.spendCents <= one.figures.spendCents).map((point) => point.score))
+        expect(best).toBeGreaterThanOrEqual(one.score - 1e-9)
+      }
+    }
+    for (const { whole } of curve.points) expect(whole.look.money).toEqual(look.money)
+    const { workingCents } = createAssessor().measure(look).figures.money
+    expect(curve.budgetCents).toBe(workingCents)
   })
 })

@@ -8,6 +8,7 @@ import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { tell } from '../shell/tell.js'
 import RecipeField from './RecipeField.vue'
+import MoneyBuys from './MoneyBuys.vue'
 import ProposalCard from './ProposalCard.vue'
 import SideBySide from './SideBySide.vue'
 import { useWholeLooks } from './useWholeLooks.js'
@@ -21,7 +22,7 @@ const looks = useWholeLooks()
 const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown } = looks
 const keeping = ref<WholeLook>()
 const added = ref(0)
-const tab = ref<'whole' | 'one' | 'beside'>('whole')
+const tab = ref<'whole' | 'one' | 'money' | 'beside'>('whole')
 const froms = (['owned', 'few-new', 'all-new'] as const).map((value) => ({ value, label: t(`looks.from.${value}`) }))
 
 function setKept(layer: Layer, on: boolean): void {
@@ -92,6 +93,9 @@ onMounted(() => {
       </div>
     </el-tab-pane>
     <el-tab-pane name="one" :label="t('changes.tab')" lazy><OneThing v-if="tab === 'one'" :look="look" /></el-tab-pane>
+    <el-tab-pane name="money" :label="t('looks.money')" lazy
+      ><MoneyBuys v-if="tab === 'money'" :look="look" :options-for="looks.optionsFor" @lay="looks.lay($event)"
+    /></el-tab-pane>
     <el-tab-pane name="beside" :label="t('looks.sideBySide')" lazy><SideBySide :look="look" :added="added" /></el-tab-pane>
   </el-tabs>
 </template>

@@ -54,23 +54,8 @@ export function useWholeLooks() {
     done.value = 0
     found.value = undefined
     try {
-      const [said, shelf, { composeWhole }] = await Promise.all([
-        cupboardSaid(base.occasion.date),
-        from.value === 'owned' ? undefined : shelfOf(base),
-        import('../workers/looks.js')
-      ])
-      const options = {
-        from: from.value,
-        want: recipe.value ? 1 : WANT,
-        seed: seed.value,
-        earlier: earlier.value,
-        keep: [...keep.value],
-        ...said,
-        wishLight: wishLight.value,
-        ...(recipe.value ? { recipe: recipe.value } : {}),
-        ...(shelf ? { shelf } : {})
-      }
-      const own = composeWhole({ kind: 'compose', look: base, options }, (upTo, of, looks) => {
+      const [options, { composeWhole }] = await Promise.all([optionsFor(base), import('../workers/looks.js')])
+      const own = composeWhole({ kind: 'compose', look: base, options: { ...options, want: recipe.value ? 1 : WANT } }, (upTo, of, looks) => {
         done.value = upTo / of
         if (looks.length > 0) found.value = { looks, base }
       })
@@ -83,6 +68,21 @@ export function useWholeLooks() {
       problem.value = (error as Error).message
     } finally {
       running.value = undefined
+    }
+  }
+
+  /** What is asked of every composing. */
+  async function optionsFor(base: Look): Promise<Omit<WholeLookOptions, 'onProgress' | 'want'>> {
+    const [said, shelf] = await Promise.all([cupboardSaid(base.occasion.date), from.value === 'owned' ? undefined : shelfOf(base)])
+    return {
+      from: from.value,
+      seed: seed.value,
+      earlier: earlier.value,
+      keep: [...keep.value],
+      ...said,
+      wishLight: wishLight.value,
+      ...(recipe.value ? { recipe: recipe.value } : {}),
+      ...(shelf ? { shelf } : {})
     }
   }
 
@@ -113,7 +113,7 @@ export function useWholeLooks() {
   }
 
   onUnmounted(() => running.value?.cancel())
-  return { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, compose, lay, takeBack, keepAs }
+  return { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, optionsFor, compose, lay, takeBack, keepAs }
 }
 
 function shortly({ choices, heroId, pattern }: WholeLook): NonNullable<WholeLookOptions['earlier']>[number] {

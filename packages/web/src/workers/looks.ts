@@ -1,4 +1,4 @@
-import type { LookFigures, WholeLook } from '@hestiad/core'
+import type { CostCurve, LookFigures, WholeLook } from '@hestiad/core'
 import { askOnce, type Asked } from './asked.js'
 import type { LooksReply, LooksRequest } from './looks.worker.js'
 
@@ -19,4 +19,13 @@ export function composeWhole(
 /** The figures looks are compared by. */
 export function measureLooks(request: Extract<LooksRequest, { kind: 'measure' }>): Asked<readonly LookFigures[]> {
   return askOnce(newWorker(), request, (reply: LooksReply) => (reply.kind === 'measured' ? reply.figures : undefined))
+}
+
+/** What looks of more and less money come to. */
+export function priceLooks(request: Extract<LooksRequest, { kind: 'curve' }>, onProgress: (done: number, of: number) => void): Asked<CostCurve> {
+  return askOnce(newWorker(), request, (reply: LooksReply) => {
+    if (reply.kind === 'curve') return reply.curve
+    if (reply.kind === 'priced') onProgress(reply.done, reply.of)
+    return undefined
+  })
 }
