@@ -1,8 +1,7 @@
 import { courseKinds } from '../design/course.js'
 import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
-import { MOST_VERDICTS, stands } from '../design/verdict.js'
+import { intentSchema, verdictsSchema } from './briefSchema.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
-import { colorRoles, moods, occasionKinds } from '../design/intent.js'
 import { foldKinds } from '../design/foldKinds.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
@@ -21,44 +20,32 @@ import {
   trayForms,
   vesselForms
 } from '../design/piece.js'
+import {
+  byKind,
+  cents,
+  color,
+  count,
+  day,
+  flag,
+  grams,
+  howMany,
+  id,
+  idOrNull,
+  kind,
+  list,
+  minute,
+  nullableId,
+  object,
+  oneOf,
+  orNull,
+  percent,
+  position,
+  size,
+  sizeOrZero,
+  text
+} from './schemaParts.js'
 
 /** JSON Schema (2020-12 vocabulary as far as draft-07 knows it) of the look document; published as docs/formats/look.schema.json. */
-const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' } as const
-const nullableId = { ...id, type: ['string', 'null'] } as const
-const idOrNull = { $ref: '#/$defs/idOrNull' } as const
-const text = { type: 'string', maxLength: 200 } as const
-/** The least is a tenth of a millimeter: nothing on a table is thinner, and what is divided by stays sane. */
-const size = { type: 'number', minimum: 0.1, maximum: 20_000 } as const
-const sizeOrZero = { type: 'number', minimum: 0, maximum: 20_000 } as const
-const grams = { type: 'number', minimum: 0, maximum: 1_000_000 } as const
-const position = { type: 'number', minimum: -20_000, maximum: 20_000 } as const
-const count = { type: 'integer', minimum: 0, maximum: 100_000 } as const
-const cents = { type: 'integer', minimum: 0, maximum: 1_000_000_000_000 } as const
-const minute = { type: 'integer', minimum: 0, maximum: 2880 } as const
-const percent = { type: 'number', minimum: 0, maximum: 100 } as const
-const color = { type: 'string', pattern: '^#[0-9a-f]{6}$' } as const
-const flag = { type: 'boolean' } as const
-const day = { type: 'string', pattern: '^[0-9]{4}-(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])$', format: 'date' } as const
-const oneOf = <T extends string>(...names: T[]) => ({ type: 'string', enum: names }) as const
-
-/** A closed object in which every property named is required. */
-function object(properties: Record<string, unknown>) {
-  return { type: 'object', additionalProperties: false, required: Object.keys(properties), properties }
-}
-
-function list(items: unknown, maxItems: number) {
-  return { type: 'array', maxItems, items }
-}
-
-/** A union told apart by `kind`. */
-function byKind(variants: readonly ReturnType<typeof object>[]) {
-  return { type: 'object', required: ['kind'], discriminator: { propertyName: 'kind' }, oneOf: variants }
-}
-
-const kind = (name: string) => ({ const: name })
-/** The same or null; all other keywords of these schemas mind only values of their own type. */
-const orNull = <S extends { readonly type: string }>(schema: S) => ({ ...schema, type: [schema.type, 'null'] })
-
 const rectangle = object({ kind: kind('rectangle'), lengthMm: size, widthMm: size })
 const square = object({ kind: kind('square'), sideMm: size })
 const round = object({ kind: kind('round'), diameterMm: size })
@@ -66,7 +53,6 @@ const oval = object({ kind: kind('oval'), lengthMm: size, widthMm: size })
 const racetrack = object({ kind: kind('racetrack'), lengthMm: size, widthMm: size })
 const boat = object({ kind: kind('boat'), lengthMm: size, widthMm: size, endMm: size })
 const halfRound = object({ kind: kind('half-round'), diameterMm: size })
-const howMany = (most: number) => ({ type: 'integer', minimum: 1, maximum: most })
 const joined = object({
   kind: kind('joined'),
   form: oneOf(...joinForms),
@@ -270,15 +256,8 @@ export const lookSchema = {
       courses: { ...list(oneOf(...courseKinds), courseKinds.length), uniqueItems: true },
       notes: { type: 'string', maxLength: 4000 }
     }),
-    intent: object({
-      kind: { enum: [...occasionKinds, null] },
-      moods: { ...list(oneOf(...moods), moods.length), uniqueItems: true },
-      anchorId: idOrNull,
-      palette: list(object({ color, role: oneOf(...colorRoles) }), 12),
-      avoid: list(text, 20),
-      effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 })
-    }),
-    verdicts: list(object({ by: text, stand: oneOf(...stands), remark: { type: 'string', maxLength: 1000 }, day }), MOST_VERDICTS),
+    intent: intentSchema,
+    verdicts: verdictsSchema,
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
     money: object({
       currency: { type: 'string', pattern: '^[A-Z]{3}$' },

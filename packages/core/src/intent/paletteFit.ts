@@ -3,7 +3,7 @@ import type { PaletteEntry } from '../design/intent.js'
 
 /** Nearer in OKLab a color answers one of the palette; without so much chroma it is neutral and goes with all. Our own starting values. */
 export const ANSWERS = 0.13
-export const NEUTRAL = 0.04
+const NEUTRAL = 0.04
 /** Free, a color off the palette costs by its distance, a neutral one little; each accent that is met nowhere costs as well. Our own starting values. */
 const FREE = 0.05
 const STEEP = 2.5

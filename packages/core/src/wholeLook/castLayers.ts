@@ -8,7 +8,8 @@ import type { LayerCast } from './layerCast.js'
 import { layerOptions, type LayerOptions } from './layerOptions.js'
 import { suitsDirection } from './suitsDirection.js'
 import { waresOf, type Wares } from './wares.js'
-import type { Direction, WholeLookOptions } from './wholeLook.js'
+import type { Direction } from './direction.js'
+import type { WholeLookOptions } from './wholeLook.js'
 
 /** A cloth that hangs off what its style asks loses by so much. Our own starting value. */
 const OFF_MM = 110

@@ -15,7 +15,8 @@ import { mendLook } from './mendLook.js'
 import { keepingRecipe, likeHero, type LookRecipe } from './recipe.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
-import { directions, type Direction, type Layer, type WholeLook, type WholeLookOptions } from './wholeLook.js'
+import { directions, type Direction } from './direction.js'
+import { type Layer, type WholeLook, type WholeLookOptions } from './wholeLook.js'
 
 /** Patterns that carry a direction, the likeliest first; common practice, no source. */
 const patternsOf: Readonly<Record<Direction, readonly PatternName[]>> = {

@@ -10,7 +10,7 @@ import { colorFigures } from '../palette/colorFigures.js'
 import type { LayerCast } from './layerCast.js'
 import { laidCast } from './laidCast.js'
 import { suitsDirection } from './suitsDirection.js'
-import { directions, type Direction } from './wholeLook.js'
+import { directions, type Direction } from './direction.js'
 
 /** A look without its pieces: its idea, structure, colors and sizes, to be laid of another cupboard on another table. */
 export interface LookRecipe {

@@ -3,7 +3,7 @@ import type { Look } from '../design/look.js'
 import { ANSWERS, offPalette } from '../intent/paletteFit.js'
 import type { Material, Piece } from '../design/piece.js'
 import type { LayerCast } from './layerCast.js'
-import type { Direction } from './wholeLook.js'
+import type { Direction } from './direction.js'
 
 /** Below it a color is a neutral. Our own starting value. */
 const HUE = 0.045

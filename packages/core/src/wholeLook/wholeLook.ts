@@ -3,12 +3,9 @@ import type { Look, PatternName } from '../design/look.js'
 import type { Offer, Piece } from '../design/piece.js'
 import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
+import type { Direction } from './direction.js'
 import type { LookRecipe } from './recipe.js'
 import type { LookFigures } from './lookFigures.js'
-
-/** Ideas a whole table can follow, each told by its colors and materials; common practice, no source. */
-export const directions = ['tonal', 'accent', 'contrast', 'natural', 'colorful'] as const
-export type Direction = (typeof directions)[number]
 
 /** Parts of a table that are chosen together, and may be kept as they are. */
 export const layers = ['linens', 'plates', 'napkins', 'glasses', 'flatware', 'middle'] as const

@@ -2,7 +2,8 @@ import { chromaOf, colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import { metals } from '../reference/materials.js'
 import type { LayerCast } from './layerCast.js'
-import type { Direction, Layer, LayerChoice } from './wholeLook.js'
+import type { Direction } from './direction.js'
+import type { Layer, LayerChoice } from './wholeLook.js'
 
 /** Why each piece was chosen, from what was measured of it. */
 export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>): LayerChoice[] {

@@ -91,7 +91,9 @@ const steps = computed(() => {
         </g>
         <text v-for="tick in drawn.ticksX" :key="`x${tick.label}`" :x="tick.at" :y="HIGH - 8" text-anchor="middle">{{ tick.label }}</text>
         <line :x1="drawn.budgetX" :x2="drawn.budgetX" y1="12" :y2="HIGH - LOW" class="budget" />
-        <text :x="drawn.budgetX - 6" :y="HIGH - LOW - 8" text-anchor="end" class="brief">{{ t('looks.moneyBudget', { amount: money(curve!.budgetCents) }) }}</text>
+        <text :x="drawn.budgetX - 6" :y="HIGH - LOW - 8" text-anchor="end" class="brief">
+          {{ t('looks.moneyBudget', { amount: money(curve!.budgetCents) }) }}
+        </text>
         <path :d="drawn.stair" class="stair" />
         <circle
           v-for="dot in drawn.dots"
