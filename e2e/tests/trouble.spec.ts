@@ -132,7 +132,7 @@ for (const [name, viewport] of [
       await page.goto(path)
       await expect(page.locator('article, .figure, .card, [role=row], .articles li').first()).toBeVisible()
       const { small, wide } = await page.evaluate(() => {
-        const boxOf = (one: Element) => one.closest('.el-input-number, .el-input__wrapper, .el-select__wrapper, .el-checkbox, .el-upload') ?? one
+        const boxOf = (one: Element) => one.closest('.el-input-number, .el-input__wrapper, .el-select__wrapper, .el-input-tag, .el-checkbox, .el-upload') ?? one
         const pressed = [...document.querySelectorAll('button, a, input, [role=button], [role=switch], [role=tab], textarea')].filter(
           (one) => !one.closest('svg')
         )

@@ -1,6 +1,17 @@
-import { composeLooks, composeMiddles, createAssessor, type Look, type WholeLook } from '@hestiad/core'
+import { changesFor, composeLooks, composeMiddles, createAssessor, type Look, type WholeLook } from '@hestiad/core'
 import { medianMs, type BenchLine } from './benchLine.js'
 import { stocked } from './stocked.js'
+
+/** Fifty substitutes for a piece of a look that is open, each measured, beside measuring one look that is like none before it. */
+function swapList(look: Look): BenchLine {
+  const assessor = createAssessor()
+  assessor.measure(look)
+  const fromId = look.setting.napkin!.pieceId
+  const whole = medianMs(3, () => createAssessor().measure(look))
+  let swaps = 0
+  const listed = medianMs(3, () => void (swaps = changesFor(assessor, look, fromId).length))
+  return { name: `swap-list-${swaps}`, value: listed, unit: 'ms', baseline: 'one look measured from nothing', ratio: listed / whole }
+}
 
 /** Whole looks for ten guests from a cupboard of 800 pieces and 1,500 offers. */
 export function looksBenches(): BenchLine[] {
@@ -16,6 +27,7 @@ export function looksBenches(): BenchLine[] {
     }
     found = composeLooks(look, { from: 'few-new', want: 5, seed: 1, onProgress })
   })
+  const composed = found[0]!.look
   const stops = found.filter((one) =>
     createAssessor()
       .measure(one.look as Look)
@@ -23,6 +35,7 @@ export function looksBenches(): BenchLine[] {
   ).length
   const baseline = 'one run composed alone on the same look'
   return [
+    swapList(composed),
     { name: 'looks-first', value: first[0] ?? NaN, unit: 'ms', baseline, ratio: (first[0] ?? NaN) / middle },
     { name: 'looks-five', value: five, unit: 'ms', baseline, ratio: five / middle },
     { name: 'looks-stops', value: stops, unit: 'looks', baseline: 'looks found', ratio: stops / found.length }

@@ -11,7 +11,7 @@ import { judgeOf, noteKey } from './judge.js'
 import { addTrials, leaveOutTrial, swapTrials, type Shelf } from './trials.js'
 
 /** So many substitutes are measured for a thing, and so many for each when all things are gone through. */
-const MOST_SWAPS = 24
+const MOST_SWAPS = 50
 const FEW_SWAPS = 4
 const MOST_ADDS = 12
 const MOST_HELP = 8

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { usedIds, type Look, type Offer, type Piece, type PieceKind } from '@hestiad/core'
+import { usedIds, type Look } from '@hestiad/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/calls.js'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
+import { shelfOf } from '../shops/shelf.js'
 import { useLook } from '../stores/lookStore.js'
 import ChangeList from './ChangeList.vue'
 import { useChanges } from './useChanges.js'
@@ -36,7 +36,7 @@ watch(chosen, (id) => {
 const { lists, of, looking, problem, find } = useChanges(toRef(props, 'look'), async (look) => {
   if (way.value !== 'for') return { kind: way.value, look }
   const kind = look.pieces.find((piece) => piece.id === pieceId.value)?.kind
-  return pieceId.value && kind ? { kind: 'for', look, pieceId: pieceId.value, shelf: fromShops.value ? await shelfOf(kind, look) : undefined } : undefined
+  return pieceId.value && kind ? { kind: 'for', look, pieceId: pieceId.value, shelf: fromShops.value ? await shelfOf(look, [kind]) : undefined } : undefined
 })
 watch([way, pieceId, fromShops], find)
 /** After a swap what one looks at is what came in its place. */
@@ -46,10 +46,6 @@ watch(things, (now, before) => {
   if (came && asked && !now.some((piece) => piece.id === asked)) wanted.value = came.id
 })
 
-async function shelfOf(kind: PieceKind, look: Look): Promise<{ pieces: Piece[]; offers: Offer[] }> {
-  const { articles } = await api.listArticles({ kind, day: look.buying.pricesOn ?? '' })
-  return { pieces: articles.map((article) => article.piece as Piece), offers: articles.flatMap((article) => article.offers as readonly Offer[]) }
-}
 const changes = computed(() => lists.value[0] ?? [])
 </script>
 

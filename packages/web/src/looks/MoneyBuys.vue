@@ -95,12 +95,9 @@ const steps = computed(() => {
           {{ t('looks.moneyBudget', { amount: money(curve!.budgetCents) }) }}
         </text>
         <path :d="drawn.stair" class="stair" />
-        <circle
+        <g
           v-for="dot in drawn.dots"
           :key="dot.i"
-          :cx="dot.x"
-          :cy="dot.y"
-          :r="dot.i === at ? 9 : 7"
           :class="{ on: dot.i === at }"
           role="button"
           tabindex="0"
@@ -109,7 +106,11 @@ const steps = computed(() => {
           @click="at = dot.i"
           @keydown.enter="at = dot.i"
           @keydown.space.prevent="at = dot.i"
-        />
+        >
+          <!-- as wide as a finger -->
+          <circle :cx="dot.x" :cy="dot.y" r="22" class="hit" />
+          <circle :cx="dot.x" :cy="dot.y" :r="dot.i === at ? 9 : 7" class="dot" />
+        </g>
       </svg>
       <article v-if="chosen" class="chosen">
         <MiniTable :look="chosen.whole.look" close />
@@ -155,17 +156,25 @@ text {
   stroke-width: 2;
 }
 
-circle {
-  fill: var(--paper);
-  stroke: var(--brass);
-  stroke-width: 3;
+.hit {
+  fill: transparent;
   cursor: pointer;
 }
 
-circle.on,
-circle:focus-visible {
+.dot {
+  fill: var(--paper);
+  stroke: var(--brass);
+  stroke-width: 3;
+  pointer-events: none;
+}
+
+.on .dot,
+g:focus-visible .dot {
   fill: var(--ember);
   stroke: var(--ember);
+}
+
+g[role='button']:focus {
   outline: none;
 }
 

@@ -1,17 +1,8 @@
-import {
-  layWholeLook,
-  type Layer,
-  type Look,
-  type LookRecipe,
-  type Offer,
-  type Piece,
-  type PieceKind,
-  type WholeLook,
-  type WholeLookOptions
-} from '@hestiad/core'
+import { layWholeLook, type Layer, type Look, type LookRecipe, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
 import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
+import { shelfOf } from '../shops/shelf.js'
 import { useLook } from '../stores/lookStore.js'
 import type { Asked } from '../workers/asked.js'
 
@@ -73,7 +64,7 @@ export function useWholeLooks() {
 
   /** What is asked of every composing. */
   async function optionsFor(base: Look): Promise<Omit<WholeLookOptions, 'onProgress' | 'want'>> {
-    const [said, shelf] = await Promise.all([cupboardSaid(base.occasion.date), from.value === 'owned' ? undefined : shelfOf(base)])
+    const [said, sold] = await Promise.all([cupboardSaid(base.occasion.date), from.value === 'owned' ? undefined : shelf(base)])
     return {
       from: from.value,
       seed: seed.value,
@@ -82,18 +73,12 @@ export function useWholeLooks() {
       ...said,
       wishLight: wishLight.value,
       ...(recipe.value ? { recipe: recipe.value } : {}),
-      ...(shelf ? { shelf } : {})
+      ...(sold ? { shelf: sold } : {})
     }
   }
 
   /** What the shops sell on the day; without them composing goes on by what the look carries. */
-  async function shelfOf(look: Look): Promise<{ pieces: Piece[]; offers: Offer[] }> {
-    const kinds = from.value === 'all-new' ? allKinds : fewKinds
-    const day = look.buying.pricesOn ?? ''
-    const answers = await Promise.all(kinds.map((kind) => api.listArticles({ kind, day }).catch(() => undefined)))
-    const articles = answers.flatMap((answer) => answer?.articles ?? [])
-    return { pieces: articles.map((article) => article.piece as Piece), offers: articles.flatMap((article) => article.offers as readonly Offer[]) }
-  }
+  const shelf = (look: Look) => shelfOf(look, from.value === 'all-new' ? allKinds : fewKinds).catch(() => undefined)
 
   /** Lays a look in the place of the open one, or of the one laid before it; one step to undo. */
   function lay(whole: WholeLook): void {
