@@ -1,6 +1,6 @@
 import { chromaOf, hueApart, lightnessOf } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import { ANSWERS, offPalette } from '../intent/paletteFit.js'
+import { offPalette } from '../intent/paletteFit.js'
 import type { Material, Piece } from '../design/piece.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
@@ -50,11 +50,11 @@ export function suitsDirection(direction: Direction, look: Look, cast: Cast): nu
   }
 }
 
-/** Where the brief says which accents it wants, whether the napkin is one of them; undefined where it says none. */
+/** Where the brief says which accents it wants, how near the napkin comes to one of them, 0.4 to 1; undefined where it says none. */
 function wished({ intent }: Look, { napkin }: Cast): number | undefined {
   const accents = intent.palette.filter((entry) => entry.role === 'accent')
   if (accents.length === 0) return undefined
-  return napkin && offPalette(napkin.color, accents) < ANSWERS ? 1 : 0.4
+  return napkin ? Math.max(0.4, 1 - 3 * offPalette(napkin.color, accents)) : 0.4
 }
 
 /** Near-neutral all through. */

@@ -23,6 +23,9 @@ const suggested = computed(() => (intent.value.kind ? moodsOfKind[intent.value.k
 const effort = computed(() => store.resting?.effort)
 const USUAL_MIN = 60
 
+/** A word is said once. */
+const avoid = (words: readonly string[]) => set({ avoid: words.map((word) => word.trim()).filter((word, i, all) => word !== '' && all.indexOf(word) === i) })
+
 function toggle(mood: Mood): void {
   const has = intent.value.moods.includes(mood)
   set({ moods: has ? intent.value.moods.filter((one) => one !== mood) : [...intent.value.moods, mood] })
@@ -47,7 +50,7 @@ function toggle(mood: Mood): void {
           t(`meant.mood.${mood}`)
         }}</el-check-tag>
       </span>
-      <span v-if="suggested.length > 0" class="soft small"
+      <span v-if="suggested.length > 0" class="row moods soft small"
         >{{ t('meant.suggests') }}
         <el-button v-for="mood in suggested" :key="mood" class="plain link" @click="toggle(mood)">{{ t(`meant.mood.${mood}`) }}</el-button></span
       >
@@ -71,7 +74,7 @@ function toggle(mood: Mood): void {
         :max="20"
         :placeholder="intent.avoid.length === 0 ? t('meant.avoidAs') : ''"
         save-on-blur
-        @update:model-value="set({ avoid: ($event as string[] | undefined) ?? [] })"
+        @update:model-value="avoid(($event as string[] | undefined) ?? [])"
       />
     </div>
     <div class="field">
