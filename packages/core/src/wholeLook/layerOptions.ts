@@ -1,6 +1,7 @@
 import { colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/piece.js'
+import type { Cloth, Flatware, Glass, Napkin, Piece, Plate, Runner } from '../design/piece.js'
+import { offPalette } from '../intent/paletteFit.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { clothFit } from '../linens/clothFit.js'
 import { glassesAsked } from '../menu/menuFindings.js'
@@ -26,6 +27,8 @@ export interface LayerOptions {
 
 /** So many of a layer are tried together; the product stays near ten thousand. */
 const MOST = { cloth: 4, runner: 4, dinner: 5, charger: 3, napkin: 8, glasses: 4, flatware: 3 } as const
+/** So many are taken for being near to the palette that is wished. */
+const NEAREST = 4
 /** A runner hangs over the ends no further than this, or covers at least this share of the table: our own starting values. */
 const RUNNER_OVER_MM = 330
 const RUNNER_SHORT = 0.55
@@ -42,7 +45,7 @@ export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>)
     cloths: keep.has('linens') ? [laid.cloth] : [null, ...hanging(look, wares)],
     runners: keep.has('linens') ? [laid.runner] : [null, ...reaching(look, wares)],
     stacks: keep.has('plates') ? [laid] : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
-    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wares.enough('napkin', count).slice(0, MOST.napkin), null),
+    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wished(look, wares.enough('napkin', count)).slice(0, MOST.napkin), null),
     glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
     flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
   })
@@ -69,6 +72,13 @@ const orElse = <T>(list: readonly T[], otherwise: T): readonly T[] => (list.leng
 
 const noPlates: Stack = { charger: null, dinner: null, upper: [] }
 
+/** Of those there are, the few nearest to the palette of the brief first, then the others in their order. */
+function wished<P extends Piece>({ intent }: Look, pieces: readonly P[]): P[] {
+  if (intent.palette.length === 0) return [...pieces]
+  const near = [...pieces].sort((a, b) => offPalette(a.color, intent.palette) - offPalette(b.color, intent.palette)).slice(0, NEAREST)
+  return [...new Set([...pieces.filter((piece) => piece.id === intent.anchorId), ...near, ...pieces])]
+}
+
 /** Cloths by how they hang here. */
 function hanging(look: Look, wares: Wares): Cloth[] {
   const { outline } = seatPlan(look)
@@ -85,10 +95,8 @@ function hanging(look: Look, wares: Wares): Cloth[] {
 function reaching(look: Look, wares: Wares): Runner[] {
   const lengthMm = 2 * halfLengthMm(seatPlan(look).outline)
   const fits = (runner: Runner) => runner.lengthMm >= RUNNER_SHORT * lengthMm && runner.lengthMm <= lengthMm + 2 * RUNNER_OVER_MM
-  return wares
-    .enough('runner', 1)
-    .filter((runner) => fits(runner) && runner.flaws.length === 0)
-    .slice(0, MOST.runner)
+  const whole = wares.enough('runner', 1).filter((runner) => fits(runner) && runner.flaws.length === 0)
+  return wished(look, whole).slice(0, MOST.runner)
 }
 
 /** A dinner plate with what the courses put on it, with and without a charger. */
