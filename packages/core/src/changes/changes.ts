@@ -7,7 +7,7 @@ import { ANSWERS } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
 import type { Change, Trial } from './change.js'
-import { judgeOf, noteKey } from './judge.js'
+import { FEW_CELLS, judgeOf, noteKey } from './judge.js'
 import { addTrials, leaveOutTrial, swapTrials, type Shelf } from './trials.js'
 
 /** So many substitutes are measured for a thing, and so many for each when all things are gone through. */
@@ -25,7 +25,7 @@ const ranked = (list: readonly Change[]) => [...list].sort((a, b) => Number(a.to
 
 /** What could take the place of a thing of the look, and the look without it, each measured; what would bring a stop is left out. */
 export function changesFor(assessor: Assessor, look: Look, pieceId: string, shelf?: Shelf): Change[] {
-  const judge = judgeOf(assessor, look)
+  const judge = judgeOf(assessor, look, FEW_CELLS)
   const out = leaveOutTrial(look, pieceId)
   const swaps = swapTrials(look, pieceId, shelf).slice(0, MOST_SWAPS)
   return [...ranked(judged(judge, swaps)), ...judged(judge, out ? [out] : [])]
@@ -33,12 +33,12 @@ export function changesFor(assessor: Assessor, look: Look, pieceId: string, shel
 
 /** One piece more in the middle, of what the house has. */
 export function additions(assessor: Assessor, look: Look): Change[] {
-  return ranked(judged(judgeOf(assessor, look), addTrials(look, assessor.measure(look), MOST_ADDS)))
+  return ranked(judged(judgeOf(assessor, look, FEW_CELLS), addTrials(look, assessor.measure(look), MOST_ADDS)))
 }
 
 /** Of all single changes those that would help most: one for each thing. */
 export function whatHelps(assessor: Assessor, look: Look): Change[] {
-  const judge = judgeOf(assessor, look)
+  const judge = judgeOf(assessor, look, FEW_CELLS)
   const things = [...usedIds(look)]
   const trials = things.map((id) => [...swapTrials(look, id).slice(0, FEW_SWAPS), ...[leaveOutTrial(look, id) ?? []].flat()])
   const best = (list: readonly Trial[]) => judged(judge, list).sort((a, b) => b.gain - a.gain)[0] ?? []

@@ -5,14 +5,14 @@ import { deltaE00 } from '../color/differences.js'
 import { applyEdit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
-import { kinshipOf } from '../wholeLook/kinship.js'
+import { kinshipOf, wishFit } from '../wholeLook/kinship.js'
 import { laidCast } from '../wholeLook/laidCast.js'
 import { lookFigures, type LookFigures } from '../wholeLook/lookFigures.js'
 import { scoreOf } from '../wholeLook/lookScore.js'
 import type { Change, Trial } from './change.js'
 
-/** Cells along the table in which colors are counted for a change, and what each thing noticed of them leaves of a look's worth. Our own starting values. */
-const CELLS = 120
+/** Fewer cells along the table than a page draws in which colors are counted for a change, where they are not what is asked; and what each thing noticed of them leaves of a look's worth. Our own starting values. */
+export const FEW_CELLS = 120
 const COLOR_NOTE = 0.96
 
 interface State {
@@ -22,13 +22,13 @@ interface State {
   readonly worth: number
 }
 
-/** Measures changes of one look; undefined for one that changes nothing or cannot be had in the number needed. */
-export function judgeOf(assessor: Assessor, look: Look): (trial: Trial) => Change | undefined {
-  const before = stateOf(assessor, look)
+/** Measures changes of one look; undefined for one that changes nothing or cannot be had in the number needed. Colors are counted in so many cells along the table, unsaid in as many as a page draws. */
+export function judgeOf(assessor: Assessor, look: Look, cells?: number): (trial: Trial) => Change | undefined {
+  const before = stateOf(assessor, look, cells)
   return (trial) => {
     if (trial.edit.patches.length === 0) return undefined
     const after = applyEdit(look, trial.edit)
-    const now = stateOf(assessor, after)
+    const now = stateOf(assessor, after, cells)
     const line = lineOf(now, trial)
     if (line && line.gapPieces > 0) return undefined
     const piece = (id: string | null) => after.pieces.find((one) => one.id === id)
@@ -56,11 +56,12 @@ function lineOf({ measured }: State, { toId, pieceId, kind }: Trial) {
   return measured.figures.money.lines.find((line) => line.need.piece.id === id)
 }
 
-function stateOf(assessor: Assessor, look: Look): State {
+function stateOf(assessor: Assessor, look: Look, cells: number | undefined): State {
   const measured = assessor.measure(look)
   const figures = lookFigures(measured)
-  const notes = new Map(colorFigures(look, CELLS).notes.map((note) => [noteKey(note), note]))
-  return { measured, figures, notes, worth: scoreOf(kinshipOf(look, laidCast(look)), figures) * COLOR_NOTE ** notes.size }
+  const cast = laidCast(look)
+  const notes = new Map(colorFigures(look, cells).notes.map((note) => [noteKey(note), note]))
+  return { measured, figures, notes, worth: scoreOf(kinshipOf(look, cast) * wishFit(look, cast), figures) * COLOR_NOTE ** notes.size }
 }
 
 /** What says that two notes are the same one in two states of a look. */

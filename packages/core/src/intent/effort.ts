@@ -1,5 +1,5 @@
 import type { Look } from '../design/look.js'
-import { layingMinutes } from '../settings/laying.js'
+import type { LayingMinutes } from '../settings/laying.js'
 import { buildMinutes } from '../centerpiece/buildMinutes.js'
 
 /** To spread a cloth and smooth it, and to lay a runner straight: our own starting values. */
@@ -15,9 +15,9 @@ export interface Effort {
   readonly totalMin: number
 }
 
-export function effortOf(look: Look): Effort {
+/** Of a look whose laying is known: it stays as it is while the middle is moved about. */
+export function effortOf(look: Pick<Look, 'linens' | 'centerpiece'>, { folding, laying }: LayingMinutes): Effort {
   const { clothId, topper, runner } = look.linens
-  const { folding, laying } = layingMinutes(look)
   const linensMin = CLOTH_MIN * (Number(clothId !== null) + Number(topper !== null)) + RUNNER_MIN * Number(runner !== null)
   const middleMin = buildMinutes(look.centerpiece)
   return { linensMin, foldingMin: folding, layingMin: laying, middleMin, totalMin: Math.ceil(linensMin + folding + laying + middleMin) }

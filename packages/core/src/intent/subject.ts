@@ -1,51 +1,50 @@
 import type { BareFinding, Proposal } from '../design/finding.js'
-import { usedIds } from '../design/pieceUses.js'
 import { leaveOutEdit } from '../design/leaveOut.js'
 import { makeEdit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
 import { isStanding } from '../design/piece.js'
-import { pieceUses } from '../design/pieceUses.js'
+import { pieceUses, usedIds } from '../design/pieceUses.js'
 import { sameJob, swapEdit, swapProposals } from '../design/swap.js'
 import { putNear } from '../centerpiece/putNear.js'
 import { surroundingsPart } from '../centerpiece/surroundings.js'
 import { part, type Get } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
+import { layoutMinutes } from '../settings/laying.js'
+import { layoutPart } from '../settings/parts.js'
 import { avoidedFor } from './avoids.js'
 import { effortOf } from './effort.js'
 
 const laid = ['linens', 'setting', 'kinds', 'menu', 'centerpiece', 'pieces', 'intent'] as const
 
+const laying = part({ reads: ['setting', 'kinds'], needs: { layout: layoutPart }, work: (look, { layout }) => layoutMinutes(look, layout.byPlace) })
+
 /** Minutes one pair of hands takes, part by part. */
-const effort = part({
-  reads: ['linens', 'setting', 'kinds', 'menu', 'centerpiece', 'pieces', 'table', 'guests', 'occasion', 'room', 'school'],
-  needs: {},
-  work: (look) => effortOf(look as Look)
-})
+const effort = part({ reads: ['linens', 'centerpiece'], needs: { laying }, work: (look, needed) => effortOf(look, needed.laying) })
 
 type Laid = Pick<Look, (typeof laid)[number]>
 
 /** Things on the table that must not be, and the anchor where it is not laid. */
 function laidFindings(look: Laid): BareFinding[] {
-  const used = usedIds(look)
-  const avoided = look.pieces
-    .filter((piece) => used.has(piece.id))
-    .flatMap((piece): BareFinding[] => {
-      const why = avoidedFor(piece, look.intent.avoid)
-      const uses = pieceUses(look).filter((use) => use.pieceId === piece.id).length
-      if (!why) return []
-      return [
-        {
-          code: 'brief.avoided',
-          severity: 'warn',
-          at: { kind: 'line', pieceId: piece.id },
-          measured: { uses },
-          limit: { uses: 0 },
-          because: why.for
-        }
-      ]
-    })
-  const { anchorId } = look.intent
-  const isMissing = anchorId !== null && !used.has(anchorId) && look.pieces.some((piece) => piece.id === anchorId)
+  const { anchorId, avoid } = look.intent
+  if (anchorId === null && avoid.length === 0) return []
+  const counts = new Map<string, number>()
+  for (const { pieceId } of pieceUses(look)) counts.set(pieceId, (counts.get(pieceId) ?? 0) + 1)
+  const avoided = look.pieces.flatMap((piece): BareFinding[] => {
+    const uses = counts.get(piece.id) ?? 0
+    const why = uses > 0 ? avoidedFor(piece, avoid) : undefined
+    if (!why) return []
+    return [
+      {
+        code: 'brief.avoided',
+        severity: 'warn',
+        at: { kind: 'line', pieceId: piece.id },
+        measured: { uses },
+        limit: { uses: 0 },
+        because: why.for
+      }
+    ]
+  })
+  const isMissing = anchorId !== null && !counts.has(anchorId) && look.pieces.some((piece) => piece.id === anchorId)
   if (!isMissing) return avoided
   return [
     ...avoided,

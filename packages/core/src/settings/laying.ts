@@ -3,15 +3,24 @@ import type { Look } from '../design/look.js'
 import { folds } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import { seatPlan } from '../seating/seatPlan.js'
-import { placeLayouts, settingOf, type KindKey } from './settingKinds.js'
+import { placeLayouts, settingOf, type KindKey, type PlaceLayout } from './settingKinds.js'
 
 /** To carry a thing to its place and set it straight, and to walk to the next place: our own starting values. */
 const SECONDS_A_THING = 5
 const SECONDS_A_PLACE = 20
 
 /** Minutes one person takes to fold the napkins and lay all places. */
-export function layingMinutes(look: Look): { readonly folding: number; readonly laying: number } {
-  const layouts = placeLayouts(look, seatPlan(look).places)
+export interface LayingMinutes {
+  readonly folding: number
+  readonly laying: number
+}
+
+export function layingMinutes(look: Look): LayingMinutes {
+  return layoutMinutes(look, placeLayouts(look, seatPlan(look).places))
+}
+
+/** The same for places that are laid out already. */
+export function layoutMinutes(look: Pick<Look, 'setting' | 'kinds'>, layouts: readonly PlaceLayout[]): LayingMinutes {
   let folding = 0
   let seconds = 0
   for (const { key, layout } of layouts) {

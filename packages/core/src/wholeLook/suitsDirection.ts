@@ -2,17 +2,15 @@ import { chromaOf, hueApart, lightnessOf } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import { offPalette } from '../intent/paletteFit.js'
 import type { Material, Piece } from '../design/piece.js'
-import type { LayerCast } from './layerCast.js'
+import type { Uncosted } from './laidCast.js'
 import type { Direction } from './direction.js'
 
 /** Below it a color is a neutral. Our own starting value. */
 const HUE = 0.045
 const natural: ReadonlySet<Material> = new Set<Material>(['wood', 'rattan', 'linen', 'cotton', 'wool', 'stoneware', 'stone', 'plant', 'dried'])
 
-type Cast = Omit<LayerCast, 'kinship' | 'costCents'>
-
 /** How well layers follow a direction, 0 to 1: common practice put into numbers of our own. */
-export function suitsDirection(direction: Direction, look: Look, cast: Cast): number {
+export function suitsDirection(direction: Direction, look: Look, cast: Uncosted): number {
   const ground = cast.cloth?.color ?? look.table.color
   const plates = [cast.charger, cast.dinner, ...cast.upper].filter((piece) => piece !== null)
   const all: Piece[] = [cast.cloth, cast.runner, ...plates, cast.napkin].filter((piece) => piece !== null)
@@ -51,7 +49,7 @@ export function suitsDirection(direction: Direction, look: Look, cast: Cast): nu
 }
 
 /** Where the brief says which accents it wants, how near the napkin comes to one of them, 0.4 to 1; undefined where it says none. */
-function wished({ intent }: Look, { napkin }: Cast): number | undefined {
+function wished({ intent }: Look, { napkin }: Uncosted): number | undefined {
   const accents = intent.palette.filter((entry) => entry.role === 'accent')
   if (accents.length === 0) return undefined
   return napkin ? Math.max(0.4, 1 - 3 * offPalette(napkin.color, accents)) : 0.4

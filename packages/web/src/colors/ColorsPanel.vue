@@ -20,7 +20,7 @@ const STILL_MS = 250
 const still = refDebounced(toRef(props, 'look'), STILL_MS)
 const figures = computed(() => colorFigures(toRaw(still.value)))
 /** For each note what of the cupboard mends it. */
-const { lists, of, looking } = useChanges(toRef(props, 'look'), async (look) => ({ kind: 'colors', look, notes: colorFigures(look).notes }))
+const { lists, of, looking } = useChanges(toRef(props, 'look'), async (look) => ({ kind: 'colors', look, notes: figures.value.notes }))
 const pointed = ref<string>()
 const names = computed(() => new Map(props.look.pieces.map((piece) => [piece.id, piece.name])))
 const group = computed(() => figures.value.groups.find((one) => one.color === pointed.value))
