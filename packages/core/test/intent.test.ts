@@ -50,6 +50,10 @@ describe('what must not be on the table', () => {
         expect(finding.at.kind === 'line' && usedIds(after).has(finding.at.pieceId)).toBe(false)
       }
     expect(told.some((finding) => finding.remedies.length > 0)).toBe(true)
+    // nobody is left without a fork because it is brass
+    const kept = [...look.setting.flatwareIds, ...look.setting.glassIds]
+    const taken = told.flatMap(({ remedies }) => remedies.flatMap((one) => (one.code === 'skip-layer' ? one.params.pieceId : [])))
+    expect(taken.filter((id) => kept.includes(id))).toEqual([])
     const { ideas } = composeMiddles(
       { ...circle, intent: look.intent, centerpiece: [] },
       { patterns: ['one-focus', 'scatter', 'gathered-tray'], from: 'few-new', want: 3, seed: 1 }

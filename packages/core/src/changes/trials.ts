@@ -4,10 +4,10 @@ import { surroundingsPart } from '../centerpiece/surroundings.js'
 import { colorDistance } from '../color/colorWords.js'
 import { byCloseness } from '../design/closeness.js'
 import { takeIn } from '../design/edits/cupboard.js'
-import { leaveOutEdit } from '../design/leaveOut.js'
+import { leaveOutEdit, maySpare } from '../design/leaveOut.js'
 import type { Look } from '../design/look.js'
 import { isStanding, type Offer, type Piece } from '../design/piece.js'
-import { pieceUses, usedIds, type UseRole } from '../design/pieceUses.js'
+import { pieceUses, usedIds } from '../design/pieceUses.js'
 import { sameJob, swapEdit } from '../design/swap.js'
 import type { Trial } from './change.js'
 
@@ -16,9 +16,6 @@ export interface Shelf {
   readonly pieces: readonly Piece[]
   readonly offers: readonly Offer[]
 }
-
-/** What a table can do without; what one eats and drinks from, wipes with and lights is needed. */
-const spareable: ReadonlySet<UseRole> = new Set<UseRole>(['cloth', 'topper', 'runner', 'mat', 'favor', 'middle', 'stem'])
 
 /** Every substitute for a piece that does the same job, the likest first; what the shops sell after what the look carries. */
 export function swapTrials(look: Look, fromId: string, shelf?: Shelf): Trial[] {
@@ -44,11 +41,7 @@ export function swapTrials(look: Look, fromId: string, shelf?: Shelf): Trial[] {
 
 /** A piece left out wherever it is laid; undefined where the table cannot do without it. */
 export function leaveOutTrial(look: Look, pieceId: string): Trial | undefined {
-  const uses = pieceUses(look).filter((use) => use.pieceId === pieceId)
-  const piece = look.pieces.find((one) => one.id === pieceId)
-  const isUnderplate = piece?.kind === 'plate' && (piece.role === 'charger' || piece.role === 'bread')
-  if (uses.length === 0 || !(isUnderplate || uses.every((use) => spareable.has(use.role)))) return undefined
-  return { kind: 'leave-out', pieceId, toId: null, edit: leaveOutEdit(look, pieceId) }
+  return maySpare(look, pieceId) ? { kind: 'leave-out', pieceId, toId: null, edit: leaveOutEdit(look, pieceId) } : undefined
 }
 
 /** Pieces of the house that are not laid and not promised elsewhere, put where there is room nearest to the middle; the nearest in color to what is laid first. */

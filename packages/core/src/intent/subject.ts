@@ -1,5 +1,5 @@
 import type { BareFinding, Proposal } from '../design/finding.js'
-import { leaveOutEdit } from '../design/leaveOut.js'
+import { leaveOutEdit, maySpare } from '../design/leaveOut.js'
 import { makeEdit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
 import { isStanding } from '../design/piece.js'
@@ -54,7 +54,7 @@ function laidFindings(look: Laid): BareFinding[] {
 
 function avoidedProposals(look: Look, pieceId: string): Proposal[] {
   const others = swapProposals(look, pieceId, (piece) => !avoidedFor(piece, look.intent.avoid))
-  return [...others, { code: 'skip-layer', edit: leaveOutEdit(look, pieceId), params: { pieceId } }]
+  return maySpare(look, pieceId) ? [...others, { code: 'skip-layer', edit: leaveOutEdit(look, pieceId), params: { pieceId } }] : others
 }
 
 function anchorProposals(look: Look, pieceId: string, get: Get): Proposal[] {

@@ -1,12 +1,12 @@
 import type { FindingCode } from '@hestiad/core'
-import { some, type WordsOf } from './speaker.js'
+import type { WordsOf } from './speaker.js'
 
 /** What the brief wishes and the table does not keep. */
 export const briefWords = {
   'brief.avoided': {
     step: 'brief',
     title: ({ at }, say) => `${say.piece(at.pieceId)}: not wanted on this table`,
-    is: ({ measured }) => `laid in ${some(measured.uses, 'place', 'places')}`,
+    is: () => 'on the table',
     limit: () => 'the brief wants none',
     because: {
       color: 'The brief leaves out this color.',
