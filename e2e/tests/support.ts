@@ -62,7 +62,13 @@ export async function openAgain(page: Page, id: string, at = 'centerpiece'): Pro
   await expect(page.locator('footer.ledger .figure').first()).toBeVisible()
 }
 
-/** Chooses one of many by its words: opens the list of a field, searches it where it can be searched, and presses the choice. */
+/** What a field of many shows as chosen. */
+export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
+
+/**
+ * Chooses one of many by its words: opens the list of a field, searches it where it can be searched, presses the choice, and sees it
+ * chosen: a list that grows shorter while one presses has another choice under the pointer.
+ */
 export async function choose(field: Locator, option: string): Promise<void> {
   await expect(async () => {
     if ((await field.getAttribute('aria-expanded')) !== 'true') await field.click({ force: true })
@@ -70,8 +76,6 @@ export async function choose(field: Locator, option: string): Promise<void> {
     // its own list: another's may still be closing
     const list = field.page().locator(`[id="${await field.getAttribute('aria-controls')}"]`)
     await list.getByRole('option', { name: option, exact: true }).click({ timeout: 10_000 })
+    await expect(chosenIn(field)).toContainText(option, { timeout: 5_000 })
   }).toPass()
 }
-
-/** What a field of many shows as chosen. */
-export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
