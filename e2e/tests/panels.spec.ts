@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { choose, ledger, open, panel, saved, step, test } from './support.js'
+import { choose, chosenIn, ledger, open, panel, saved, step, test } from './support.js'
 
 test('linens: each cloth tells its hang, the style its range, and the runner turns on the drawing', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'linens')
@@ -94,7 +94,11 @@ test('light: a candle lit later lasts to the end, an empty holder has none, and 
       .getByText(/Lit at 18:30/)
       .first()
   ).toBeVisible()
-  for (const holder of await panel(page).getByLabel('Smoke tea-light glass, Candle').all()) await choose(holder, 'Empty')
+  for (const holder of await panel(page).getByLabel('Smoke tea-light glass, Candle').all())
+    await expect(async () => {
+      await choose(holder, 'Empty')
+      await expect(chosenIn(holder)).toContainText('Empty', { timeout: 5_000 })
+    }).toPass()
   await expect(ledger(page, 'light')).toHaveText('none')
   await expect(page.locator('footer.ledger .figure', { hasText: 'light' }).locator('.value')).toHaveText('none')
 })

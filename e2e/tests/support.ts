@@ -62,20 +62,22 @@ export async function openAgain(page: Page, id: string, at = 'centerpiece'): Pro
   await expect(page.locator('footer.ledger .figure').first()).toBeVisible()
 }
 
-/** What a field of many shows as chosen. */
-export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
-
 /**
- * Chooses one of many by its words: opens the list of a field, searches it where it can be searched, presses the choice, and sees it
- * chosen: a list that grows shorter while one presses has another choice under the pointer.
+ * Chooses one of many by its words: opens the list of a field, searches it where it can be searched, waits until it shows nothing else (a
+ * list that grows shorter while one presses has another choice under the pointer), and presses the choice.
  */
 export async function choose(field: Locator, option: string): Promise<void> {
   await expect(async () => {
     if ((await field.getAttribute('aria-expanded')) !== 'true') await field.click({ force: true })
-    if ((await field.getAttribute('readonly')) === null) await field.fill(option)
     // its own list: another's may still be closing
     const list = field.page().locator(`[id="${await field.getAttribute('aria-controls')}"]`)
+    if ((await field.getAttribute('readonly')) === null) {
+      await field.fill(option)
+      await expect(list.getByRole('option').filter({ hasNotText: option, visible: true })).toHaveCount(0, { timeout: 5_000 })
+    }
     await list.getByRole('option', { name: option, exact: true }).click({ timeout: 10_000 })
-    await expect(chosenIn(field)).toContainText(option, { timeout: 5_000 })
   }).toPass()
 }
+
+/** What a field of many shows as chosen. */
+export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
