@@ -4,6 +4,8 @@ const source = { conditions: ['source', 'module', 'node', 'development|productio
 
 export default defineConfig({
   test: {
+    // modules hold nothing of a test, so that each file need not load them anew
+    isolate: false,
     projects: [
       { resolve: source, ssr: { resolve: source }, test: { name: 'core', root: 'packages/core', include: ['test/**/*.test.ts'], testTimeout: 600_000 } },
       {

@@ -5,6 +5,7 @@ import {
   createAssessor,
   directions,
   layWholeLook,
+  newGuest,
   readRecipe,
   recipeOf,
   seededRandom,
@@ -24,7 +25,7 @@ const plants = (whole: WholeLook) => {
   const byId = new Map(whole.look.pieces.map((piece) => [piece.id, piece]))
   return whole.look.centerpiece.flatMap((placed) => placed.arrangement?.stems.map((stem) => byId.get(stem.stemId)!) ?? [])
 }
-const codes = (whole: WholeLook) => whole.leaves.map((finding) => finding.code)
+const codes = (whole: WholeLook) => whole.toMend.map((finding) => finding.code)
 
 describe.each(['pearl-anniversary', 'mending-circle', 'ferry-crew'])('whole looks for the demo’s %s', (name) => {
   const look = demoLook(name)
@@ -34,7 +35,7 @@ describe.each(['pearl-anniversary', 'mending-circle', 'ferry-crew'])('whole look
     expect(found.map((one) => one.direction)).toEqual([...directions])
     for (const one of found) {
       expect(validateLook(one.look)).toMatchObject({ ok: true })
-      expect(one.leaves.filter((finding) => finding.severity === 'stop')).toEqual([])
+      expect(one.toMend.filter((finding) => finding.severity === 'stop')).toEqual([])
       expect(one.look.guests).toEqual(look.guests)
       expect(one.look.table).toEqual(look.table)
     }
@@ -137,9 +138,11 @@ it('the layers chosen suit their direction, money counted, better than four of f
   const random = seededRandom(5)
   for (const one of composeLooks(look, options)) {
     const ids = new Set(one.choices.map((choice) => choice.pieceId))
-    const laid = (cast: LayerCast) =>
-      [cast.cloth, cast.runner, cast.charger, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
-    const [chosen] = casts.filter((cast) => laid(cast).every((id) => ids.has(id))).sort((x, y) => laid(y).length - laid(x).length)
+    // a charger may have been left out for room after it was cast
+    const laid = (cast: LayerCast) => [cast.cloth, cast.runner, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
+    const [chosen] = casts
+      .filter((cast) => laid(cast).every((id) => ids.has(id)))
+      .sort((x, y) => laid(y).length - laid(x).length || worth(one.direction, y) - worth(one.direction, x))
     const lots = Array.from({ length: 200 }, () => casts[Math.floor(random() * casts.length)]!)
     const better = lots.filter((cast) => worth(one.direction, cast) > worth(one.direction, chosen!)).length
     expect([one.direction, better <= 40]).toEqual([one.direction, true])
@@ -212,5 +215,49 @@ describe('what money buys', () => {
     for (const { whole } of curve.points) expect(whole.look.money).toEqual(look.money)
     const { workingCents } = createAssessor().measure(look).figures.money
     expect(curve.budgetCents).toBe(workingCents)
+  })
+})
+
+describe('on a table that leaves little room', () => {
+  const plain = demoLook()
+  const table = (guests: number, shape: Look['table']['shape'], more: Partial<Look> = {}): Look => ({
+    ...plain,
+    table: { ...plain.table, shape, leaves: { owned: 0, in: 0, eachMm: 450 } },
+    guests: Array.from({ length: guests }, (_, i) => newGuest(i + 1)),
+    centerpiece: [],
+    ...more
+  })
+  const briefs: Readonly<Record<string, Look>> = {
+    'two at a square of 80 cm': table(2, { kind: 'square', sideMm: 800 }),
+    'six at a table 30 in wide': table(6, { kind: 'rectangle', lengthMm: 1830, widthMm: 762 }),
+    'four at a round of 48 in with a dish to share, a toddler and a cat': table(
+      4,
+      { kind: 'round', diameterMm: 1220 },
+      { household: { cats: true, dogs: false, toddlers: true } }
+    ),
+    'fourteen along 12 ft with six dishes': table(14, { kind: 'rectangle', lengthMm: 3660, widthMm: 1016 }),
+    'eight with no money at all': table(8, plain.table.shape, { money: { ...plain.money, totalCents: 0 } })
+  }
+
+  it.each(Object.keys(briefs))('%s still have a middle each time, dishes find room, and nothing goes over the money', (name) => {
+    const look = briefs[name]!
+    const before = new Set(createAssessor().measure({ ...look, centerpiece: [] }).each.map((finding) => finding.code)) // prettier-ignore
+    for (const one of composeLooks(look, { ...options, want: 3 })) {
+      expect(one.look.centerpiece.length).toBeGreaterThan(0)
+      const found = codes(one)
+      expect(found.filter((code) => code === 'money.over' || code === 'money.gap')).toEqual([])
+      if (!before.has('dish.room')) expect(found).not.toContain('dish.room')
+      // what leaves for the dishes is told, and only that leaves
+      expect(one.look.centerpiece.some((placed) => !placed.atMeal)).toBe(one.clearedForMeal)
+      // what is given up at the places is given up there
+      expect(one.look.setting.dessertAbove && one.smaller.includes('dessert-brought-in')).toBe(false)
+    }
+  })
+
+  it('of fourteen along 12 ft is no single group in the middle', () => {
+    for (const one of composeLooks(briefs['fourteen along 12 ft with six dishes']!, { ...options, want: 2 })) {
+      const xs = one.look.centerpiece.map((placed) => placed.xMm)
+      expect(Math.max(...xs) - Math.min(...xs)).toBeGreaterThan(0.25 * 3660)
+    }
   })
 })

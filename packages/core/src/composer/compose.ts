@@ -3,7 +3,7 @@ import type { Measured } from '../assess/measure.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
 import { smallerSetting } from '../settings/smallerSetting.js'
 import { briefOf, lowered, type Brief } from './brief.js'
-import { draftsOf } from './drafts.js'
+import { draftsOf, clearedDrafts } from './drafts.js'
 import { finish } from './finish.js'
 import { different } from './different.js'
 import { refused, type Composed, type ComposeOptions, type Refusal } from './idea.js'
@@ -78,8 +78,13 @@ function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stoc
   const missing = programs[pattern].needs.find((parts) => parts.every((part) => stock[part].length === 0))
   if (missing) return refused({ pattern, because: 'no-pieces', parts: missing })
   const drafts = isLongEnough(pattern, brief) ? draftsOf(pattern, brief, stock, options) : []
-  const { ideas, faults } = finish(pattern, drafts, look, brief, ground.bare, assessor, options.effort ?? 1)
+  const finished = (of: typeof drafts) => finish(pattern, of, look, brief, ground.bare, assessor, options.effort ?? 1)
+  const { ideas, faults } = finished(drafts)
   if (ideas.length > 0) return { ideas, refusals: [] }
+  if (faults.includes('dish.room')) {
+    const { ideas: cleared } = finished(clearedDrafts(pattern, brief, stock, options))
+    if (cleared.length > 0) return { ideas: cleared, refusals: [] }
+  }
   if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
   return refused({ pattern, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
 }

@@ -5,6 +5,16 @@ export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastName
   return [heroId ?? accentId, baseId, focalId, heroId || accentId || focalId ? null : lightId].join(' ')
 }
 
+/** How much less a middle that leaves before the meal is worth, and one that looks lost on its table: our own starting values. */
+const CLEARED = 0.85
+const LOST = 0.25
+
+/** How good an idea is beside others: its score, less where it leaves before the meal or is too little for the length of its table. */
+export function worthOf({ score, clearedForMeal }: Pick<Idea, 'score' | 'clearedForMeal'>): number {
+  const filled = Math.min(1, score.parts.extent ?? 1, score.parts.density ?? 1)
+  return score.total * (clearedForMeal ? CLEARED : 1) * (1 - LOST * (1 - filled))
+}
+
 /** How much likeness in one part takes from the worth of a second idea: our own starting values. */
 const likenessOf: Readonly<Partial<Record<keyof CastNames, number>>> = {
   heroId: 0.12,
@@ -20,7 +30,7 @@ const SAME_PATTERN = 0.7
 export function different(ideas: readonly Idea[], want: number, overPatterns: boolean): Idea[] {
   const left = [...ideas]
   const chosen: Idea[] = []
-  const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), idea.score.total)
+  const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), worthOf(idea))
   while (left.length > 0 && chosen.length < want) {
     left.sort((a, b) => worth(b) - worth(a))
     const [next] = left.splice(0, 1)

@@ -21,6 +21,8 @@ export interface Draft {
   readonly promise: number
   /** Share of the room for dishes that was kept off the spine. */
   readonly reserve: number
+  /** Leaves the table before the food comes. */
+  readonly clearedForMeal: boolean
 }
 
 /** So many casts are laid for a pattern, and so many are weighed. */
@@ -74,6 +76,16 @@ function keptOption({ look, heroKept }: Brief): Option | null {
   return { piece, family, part: 'compote', count: 1, candle: null, suits: 1 }
 }
 
+/** The same laid for when guests arrive: it leaves as the food comes, and the dishes have the table. */
+export function clearedDrafts(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
+  const kept = new Set(brief.kept)
+  return draftsOf(pattern, { ...brief, dishesMm: 0 }, stock, options).map((draft) => ({
+    ...draft,
+    clearedForMeal: true,
+    centerpiece: draft.centerpiece.map((placed) => (kept.has(placed) ? placed : { ...placed, atMeal: false }))
+  }))
+}
+
 function besideDishes(brief: Brief, reserve: number): Brief {
   const [main, ...arms] = brief.frames
   return { ...brief, frames: [{ ...main!, halfMm: Math.max(0, main!.halfMm - (reserve * brief.dishesMm) / 2) }, ...arms] }
@@ -114,7 +126,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
       .slice(0, 2)
       .map((items, i): Draft => {
         const centerpiece = onArms(pattern, cast, table, stock, options, placedOf(items, main, low, brief.kept, index))
-        return { cast, centerpiece, reserve: 0, promise: promiseOf(cast, items, options) * scale ** 0.7 * height ** 0.5 * 0.97 ** i }
+        return { cast, centerpiece, reserve: 0, clearedForMeal: false, promise: promiseOf(cast, items, options) * scale ** 0.7 * height ** 0.5 * 0.97 ** i }
       })
       .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
     if (drafts.length > 0) return drafts

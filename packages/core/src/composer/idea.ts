@@ -52,6 +52,8 @@ export interface Idea {
   readonly addsCents: number
   readonly lifts: number
   readonly minutes: number
+  /** What is laid anew leaves the table before the food comes: beside it the dishes find no room. */
+  readonly clearedForMeal: boolean
 }
 
 /** Ids of what was chosen for each part; null where there is none. */

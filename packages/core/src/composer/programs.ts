@@ -53,16 +53,21 @@ function heroMm(frame: Frame, share = 1, roomMm = frame.middleMm): readonly [num
 }
 const supportMm = (frame: Frame, roomMm = frame.middleMm) => heroMm(frame, 0.68, Math.min(roomMm, frame.roomMm))
 const small = [0, 85, 140] as const
+/** Where no more than this is free in the middle, one stem in a bud vase is a centerpiece; common practice, no source. */
+const SMALL_MIDDLE_MM = 240
 
 const seatsRound = (frame: Frame) => frame.ring?.length ?? 2
 
 export const programs: Readonly<Record<PatternName, Program>> = {
   'one-focus': {
     led: true,
-    leastMm: 300,
-    needs: [['mass', 'compote']],
+    leastMm: 120,
+    needs: [['mass', 'compote', 'bud']],
     wanted: (stock, frame, brief) => ({
-      hero: masses(stock, ['mass', 'compote'], 1, heroMm(frame)),
+      hero: [
+        ...masses(stock, ['mass', 'compote'], 1, heroMm(frame)),
+        ...(Math.max(frame.middleMm, frame.roomMm) < SMALL_MIDDLE_MM ? enough(stock, ['bud'], 1) : [])
+      ],
       support: frame.ring && brief.candles !== 'none' ? [null] : [...masses(stock, ['mass', 'fruit', 'compote'], frame.ring ? 4 : 2, supportMm(frame)), null],
       light: lights(stock, brief, Math.min(4, seatsRound(frame)))
     }),

@@ -6,6 +6,7 @@ import { pieceUses } from '../design/pieceUses.js'
 import { candleLifeMin } from '../light/candleLife.js'
 import { holderFit } from '../light/holderFit.js'
 import { BUD_MOUTH_MM } from '../reference/composition.js'
+import { cellsPerFlameless } from '../reference/supplies.js'
 import { takesStems } from '../solids/pieceSolids.js'
 import type { Brief } from './brief.js'
 import { metals } from '../reference/materials.js'
@@ -73,10 +74,11 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
     if (part === null) continue
     const mayBuy = from === 'all-new' || (from === 'few-new' && piece.material === 'fruit')
     const had = from === 'placed' ? (standing.get(piece.id) ?? 0) : Math.max(0, piece.owned - (used.get(piece.id) ?? 0))
-    const count = had + (mayBuy ? (offered.get(piece.id) ?? 0) : 0)
-    if (count === 0) continue
     const candle = piece.kind === 'holder' ? candleFor(brief, piece, from, offered) : null
     if (piece.kind === 'holder' && !candle) continue
+    const lit = candle && from === 'owned' ? litOwned(look, candle) : Infinity
+    const count = Math.min(lit, had + (mayBuy ? (offered.get(piece.id) ?? 0) : 0))
+    if (count === 0) continue
     stock[part].push({ piece, part, family: families.get(piece.id)!, count, candle, suits: suitsOf(brief, piece) })
   }
   for (const list of Object.values(stock)) list.sort((a, b) => b.suits - a.suits || b.count - a.count)
@@ -147,6 +149,14 @@ function candleFor(brief: Brief, holder: Holder, from: Source, offered: Readonly
   const had = fitting.filter((candle) => candle.owned > 1 || (from !== 'owned' && (offered.get(candle.id) ?? 0) > 0))
   const rank = (candle: Candle) => chromaOf(candle.color) + Math.abs(candle.heightMm - 230) / 2000 - Math.min(candle.owned, 12) / 60
   return had.sort((a, b) => rank(a) - rank(b))[0] ?? null
+}
+
+/** So many of a candle burn with what is owned: as many as there are, flameless ones with their cells. */
+function litOwned({ pieces }: Look, candle: Candle): number {
+  if (candle.burn.kind === 'wax') return candle.owned
+  const { use, count } = cellsPerFlameless[candle.form]
+  const cells = pieces.reduce((sum, piece) => sum + (piece.kind === 'supply' && piece.use === use ? piece.owned : 0), 0)
+  return Math.min(candle.owned, Math.floor(cells / count))
 }
 
 /** Lit a quarter of an hour before guests arrive. */

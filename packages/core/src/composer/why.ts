@@ -1,10 +1,9 @@
 import { colorDistance } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import { laidPieces } from '../design/laidPieces.js'
-import type { Placed } from '../design/look.js'
 import type { Brief } from './brief.js'
 import { metals } from '../reference/materials.js'
-import type { Cast } from './cast.js'
+import type { Draft } from './drafts.js'
 import { heightOf } from '../composition/families.js'
 
 /** Why something was chosen, for words. */
@@ -16,11 +15,11 @@ export type Why =
   | { readonly code: 'color-met'; readonly stemId: string; readonly with: string }
   | { readonly code: 'quiet'; readonly stemId: string }
   | { readonly code: 'tied'; readonly pieceId: string }
-  | { readonly code: 'daylight' | 'flameless' | 'dishes' }
+  | { readonly code: 'daylight' | 'flameless' | 'dishes' | 'cleared' }
 
 const MET = 0.16
 
-export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief): Why[] {
+export function whyOf({ cast, centerpiece, clearedForMeal }: Pick<Draft, 'cast' | 'centerpiece' | 'clearedForMeal'>, brief: Brief): Why[] {
   const { hero, support, light, base, accent, recipe } = cast
   const index = pieceIndex(brief.look)
   const why: Why[] = []
@@ -42,6 +41,6 @@ export function whyOf(cast: Cast, centerpiece: readonly Placed[], brief: Brief):
   if (base && index.has(base.piece.id)) why.push({ code: 'tied', pieceId: base.piece.id })
   if (brief.candles === 'none') why.push({ code: 'daylight' })
   if (brief.candles === 'flameless' && light) why.push({ code: 'flameless' })
-  if (brief.dishesMm > 0) why.push({ code: 'dishes' })
+  if (brief.dishesMm > 0) why.push({ code: clearedForMeal ? 'cleared' : 'dishes' })
   return why
 }

@@ -5,6 +5,7 @@ import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
+import type { Point } from '../geometry/point.js'
 import {
   ACCENT_CHROMA,
   finishOf,
@@ -20,6 +21,7 @@ import {
   textureOf
 } from '../reference/composition.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
+import type { Field } from './field.js'
 import { coveredShare, freeMiddle, laidPart, type FreeMiddle } from './freeMiddle.js'
 import type { MiddleScore } from './score.js'
 import { visualWeight } from './visualWeight.js'
@@ -63,6 +65,7 @@ export function compositionFigures(
   standing: readonly Standing[],
   plan: SeatPlan,
   depthMm: number,
+  field: Field,
   score: MiddleScore
 ): CompositionFigures {
   const index = pieceIndex(look)
@@ -81,7 +84,7 @@ export function compositionFigures(
       standing.map((one) => one.spread)
     ),
     score,
-    widest: widestOf(standing, middle),
+    widest: widestOf(standing, field),
     backs: backsOf(standing, plan, look.room.behind !== null),
     accents: accentsOf(standing, index, plan, laidAccents(look)),
     ...materialsOf(standing, index),
@@ -148,18 +151,35 @@ function balanceOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
   return { alongShare: (x / sum - part.middleMm) / part.halfMm, acrossShare: (y / sum - middleY) / plan.outline.halfWidthMm }
 }
 
-/** Long flat things lie along the table and are not asked. */
-function widestOf(standing: readonly Standing[], middle: FreeMiddle): CompositionFigures['widest'] {
-  if (middle.widthMm === 0) return null
+/** What takes most of what is free at its spot between the things really laid. Long flat things lie along the table and are not asked. */
+function widestOf(standing: readonly Standing[], field: Field): CompositionFigures['widest'] {
   let widest: CompositionFigures['widest'] = null
   for (const one of standing) {
     if (one.placed.on !== null || one.piece.kind === 'tray') continue
     const across = one.foot.kind === 'disc' ? 2 * one.foot.radiusMm : 2 * Math.min(one.foot.halfXMm, one.foot.halfYMm)
-    const share = across / middle.widthMm
+    const share = across / Math.max(1, freeWidthMm(one.pose, field))
     if (!widest || share > widest.share) widest = { placedId: one.placed.id, share }
   }
   return widest
 }
+
+/** The narrowest way across what is free at a spot, of four. */
+function freeWidthMm(at: Point, field: Field): number {
+  return Math.min(...ways.map(([x, y]) => [1, -1].reduce((sum, sign) => sum + freeAlong(at, sign * x, sign * y, field), 0)))
+}
+const ways = [0, 1, 2, 3].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const)
+
+/** How far it is free in a direction: steps as long as what is clear round them. */
+function freeAlong(at: Point, x: number, y: number, field: Field): number {
+  let mm = 0
+  for (let step = 0; step < FREE_STEPS; step++) {
+    const clear = field.clearMm({ x: at.x + mm * x, y: at.y + mm * y })
+    if (clear < 2) break
+    mm += clear
+  }
+  return mm
+}
+const FREE_STEPS = 24
 
 /** A back is seen from seats behind it, on its own +y side; at a wall from the room, when it is not turned to the wall. */
 function backsOf(standing: readonly Standing[], plan: SeatPlan, atWall: boolean): CompositionFigures['backs'] {

@@ -49,6 +49,9 @@ export function framesOf(look: Pick<Look, 'table' | 'room'>, outline: Outline, p
   const tableHalfMm = halfLengthMm(outline)
   const acrossMm = 2 * outline.halfWidthMm
   const isRing = !oneSided && look.table.set === 'whole' && outline.kind !== 'polygon' && tableHalfMm / outline.halfWidthMm < RING_RATIO
+  const betweenTwo = isRing ? axisBetweenTwo(places) : null
+  if (betweenTwo !== null)
+    return [lineFrame({ x: 0, y: 0, turnRad: betweenTwo }, tableHalfMm, acrossMm, places, field, false)].filter((frame) => frame.halfMm > 0)
   if (isRing) return [ringFrame(outline.kind === 'box', tableHalfMm, acrossMm, places, field)]
   const middle = outline.kind === 'polygon' ? outline.middleY : 0
   return [lineFrame({ x: 0, y: middle, turnRad: 0 }, tableHalfMm, acrossMm, places, field, oneSided)].filter((frame) => frame.halfMm > 0)
@@ -174,6 +177,15 @@ function orPeaks(stations: Pick<Frame, 'bays' | 'plates'>, pose: Pose, halfMm: n
   return { bays: both, plates: [] }
 }
 
+/** Two who face each other leave a line between them, square to where they look; null for any others. */
+function axisBetweenTwo(places: readonly Place[]): number | null {
+  const [a, b] = places
+  if (places.length !== 2 || !a || !b || Math.abs(Math.cos(a.turnRad - b.turnRad) + 1) > 0.02) return null
+  const axis = Math.atan2(b.y - a.y, b.x - a.x) + Math.PI / 2
+  // the same line read from its other end
+  return Math.abs(axis) % Math.PI < 0.01 ? 0 : ((axis + Math.PI / 2) % Math.PI) - Math.PI / 2
+}
+
 /** A round or a square: its axis through the gap between guests that leaves most room. */
 function ringFrame(isSquare: boolean, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field): Frame {
   const seats = places.map((place) => Math.atan2(place.y, place.x)).sort((a, b) => a - b)
@@ -184,8 +196,9 @@ function ringFrame(isSquare: boolean, tableHalfMm: number, acrossMm: number, pla
       out += STEP_MM
     return out
   }
-  const axis = [0, ...gaps].map((angle) => ({ angle, mm: reach(angle) })).sort((a, b) => b.mm - a.mm - 0.01)[0]!
-  const turnRad = isSquare || axis.mm - reach(0) < 2 * STEP_MM ? 0 : axis.angle
+  const square = [0, Math.PI / 2]
+  const axis = (isSquare ? square : [0, ...gaps]).map((angle) => ({ angle, mm: reach(angle) })).sort((a, b) => b.mm - a.mm)[0]!
+  const turnRad = axis.mm - reach(0) < 2 * STEP_MM ? 0 : axis.angle
   const middleMm = 2 * field.clearMm({ x: 0, y: 0 })
   const ring = gaps.length > 0 ? gaps.map((angle) => angle - turnRad) : [0.25, 0.75, 1.25, 1.75].map((part) => part * Math.PI)
   return {

@@ -240,13 +240,17 @@ const extentBand: Readonly<Record<PatternName, readonly [number, number]>> = {
   'edible-board': [0.2, 0.7]
 }
 
+/** Half of 96 in: longer, one group in the middle leaves most guests nothing. */
+const LONG_HALF_MM = 1220
+const longBand = ([low, high]: readonly [number, number]) => [Math.max(0.3, low), Math.max(0.75, high)] as const
+
 export function extentOf(things: readonly Scored[], frame: Frame, pattern: PatternName | null): number | null {
   if (things.length === 0 || pattern === null) return null
   const low = Math.min(...things.map((one) => one.x - one.halfX))
   const high = Math.max(...things.map((one) => one.x + one.halfX))
   const wide = extentBand[pattern]
-  // a long table with one focus has groups all along it
-  const bandOf = pattern === 'one-focus' && frame.tableHalfMm > 1220 ? ([0.3, 0.75] as const) : frame.ring ? ([0.15, 0.62] as const) : wide
+  // a long table has groups all along it, of whatever pattern
+  const bandOf = frame.ring ? ([0.15, 0.62] as const) : frame.tableHalfMm > LONG_HALF_MM ? longBand(wide) : wide
   return band((high - low) / (2 * frame.tableHalfMm), bandOf, 0.2)
 }
 

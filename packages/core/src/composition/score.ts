@@ -82,7 +82,7 @@ interface Free {
 const known = new WeakMap<Laid, Free>()
 
 /** The field of the laid table and its axes; kept while only things of the middle move. */
-function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
+export function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
   const earlier = known.get(laid)
   if (earlier?.plan === plan && earlier.table === table && earlier.room === room) return earlier
   const field = fieldOf(plan, laid, [])

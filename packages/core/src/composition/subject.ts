@@ -7,15 +7,15 @@ import { part } from '../subject/part.js'
 import { subject, type Propose } from '../subject/subject.js'
 import { compositionFigures } from './compositionFigures.js'
 import { compositionFindings } from './compositionFindings.js'
-import { middleScorePart } from './score.js'
+import { freeOf, middleScorePart } from './score.js'
 import { compositionProposals } from './compositionProposals.js'
 import { coverThese, coverTheseFindings } from './coverThese.js'
 import { coverTheseProposals } from './coverTheseProposals.js'
 
 const rules = part({
-  reads: ['room', 'school', 'pieces', 'centerpiece', 'setting', 'kinds', 'linens'],
+  reads: ['table', 'room', 'school', 'pieces', 'centerpiece', 'setting', 'kinds', 'linens'],
   needs: { plan: planPart, laid: layoutPart, standing: standingPart, score: middleScorePart },
-  work: (look, { plan, laid, standing, score }) => compositionFigures(look, standing, plan, laid.layout.depthMm, score)
+  work: (look, { plan, laid, standing, score }) => compositionFigures(look, standing, plan, laid.layout.depthMm, freeOf(look, plan, laid.laid).field, score)
 })
 
 /** What of the middle wants covering. */

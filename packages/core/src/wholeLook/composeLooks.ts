@@ -1,9 +1,12 @@
 import { createAssessor, type Assessor } from '../assess/assess.js'
 import { composeMiddles } from '../composer/compose.js'
+import { worthOf } from '../composer/different.js'
 import type { Idea, Refusal } from '../composer/idea.js'
 import { patternNames, type Look, type PatternName } from '../design/look.js'
 import type { Mood } from '../design/intent.js'
+import { applyEdit } from '../design/edit.js'
 import { isStanding, type Piece } from '../design/piece.js'
+import type { SmallerStep } from '../design/remedyShapes.js'
 import { usedIds } from '../design/pieceUses.js'
 import { colorFigures } from '../palette/colorFigures.js'
 import { bestCasts, layerCasts } from './castLayers.js'
@@ -145,31 +148,35 @@ function layWhole(
   middleFrom: WholeLookOptions['from']
 ): WholeLook {
   const layered = layLayers(offered, cast, direction, keep, options.recipe?.fold ?? null)
-  const { idea, refusals } = keep.has('middle') ? nothingAsked : middleFor(layered, direction, { ...options, from: middleFrom }, found)
-  const composed = idea ? { ...layered, centerpiece: idea.centerpiece, school: { ...layered.school, pattern: idea.pattern } } : layered
+  const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, found)
+  const { idea, refusals, laid, smaller } = middle
+  const composed = idea ? { ...laid, centerpiece: idea.centerpiece, school: { ...laid.school, pattern: idea.pattern } } : laid
   const mended = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep))
   const measured = assessor.measure(mended)
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
   const castScore = cast.kinship * suits
+  const used = usedIds(mended)
   return {
     direction,
     look: mended,
     pattern: idea?.pattern ?? mended.school.pattern,
     heroId: idea ? heroIdOf(idea) : null,
-    choices: whyLayers(look, cast, direction, keep),
+    choices: whyLayers(look, cast, direction, keep).filter((choice) => used.has(choice.pieceId)),
     palette: [],
     score: scoreOf(castScore, figures),
     castScore,
     followed: suits >= FOLLOWED,
-    leaves: measured.findings.filter((finding) => finding.severity !== 'note'),
+    toMend: measured.findings.filter((finding) => finding.severity !== 'note'),
     spared: false,
+    smaller,
+    clearedForMeal: idea?.clearedForMeal ?? false,
     refusals,
     figures
   }
 }
 
-const nothingAsked: { readonly idea?: Idea; readonly refusals: readonly Refusal[] } = { refusals: [] }
+const nothingAsked: { readonly idea?: Idea; readonly refusals: readonly Refusal[]; readonly smaller: readonly SmallerStep[] } = { refusals: [], smaller: [] }
 
 /** The look with what the shops sell beside its own offers, and their pieces for a middle, as far as things may be bought. */
 function withOffers(look: Look, { from, shelf }: WholeLookOptions): Look {
@@ -204,6 +211,30 @@ function pruned(before: Look, after: Look): Look {
 const lies: ReadonlySet<PatternName> = new Set<PatternName>(['garland', 'run'])
 const isRoundWithRunner = ({ table, linens }: Look) => (table.shape.kind === 'round' || table.shape.kind === 'square') && linens.runner !== null
 
+/** A middle on the laid table, or where there is no room for one on the table with a smaller setting. */
+function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): typeof nothingAsked & { laid: Look } {
+  const asLaid = middleFor(look, direction, options, found)
+  if (asLaid.idea || options.keep?.some((layer) => layer === 'plates' || layer === 'flatware' || layer === 'napkins'))
+    return { ...asLaid, laid: look, smaller: [] }
+  const smaller = leastSmaller(look, direction, options)
+  if (!smaller) return { ...asLaid, laid: look, smaller: [] }
+  const laid = applyEdit(look, smaller.edit)
+  const roomy = middleFor(laid, direction, options, found)
+  return roomy.idea ? { ...roomy, laid, smaller: smaller.steps } : { ...asLaid, laid: look, smaller: [] }
+}
+
+/** What is given up least at the places for a pattern of the direction, or for one thing in the middle. */
+function leastSmaller(look: Look, direction: Direction, { from, seed, without = [], together = [], wishLight = false }: WholeLookOptions): Refusal['smaller'] {
+  let least: Refusal['smaller'] = null
+  for (const pattern of new Set([...patternsOf[direction], 'one-focus' as const])) {
+    const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: EFFORT, without, together, wishLight }).refusals
+    const smaller = refusal?.smaller ?? null
+    if (smaller && (least === null || smaller.steps.length < least.steps.length)) least = smaller
+    if (least?.steps.length === 1) break
+  }
+  return least
+}
+
 /** A middle good enough not to repeat a hero of an earlier look. */
 const GOOD = 0.9
 
@@ -214,7 +245,7 @@ function middleFor(look: Look, direction: Direction, options: WholeLookOptions, 
   return round?.idea ? round : middleRound(look, direction, options, found, null)
 }
 
-/** Patterns of the direction first, all others where none of those can be laid; with another hero than before where that is good. */
+/** Patterns of the direction first, all others where none of those can be laid and stay for the meal; with another hero than before where that is good. */
 function middleRound(
   look: Look,
   direction: Direction,
@@ -227,15 +258,17 @@ function middleRound(
   const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
   const begun = wanted.length > 0 ? 1 : 2
+  let cleared: Idea | undefined
   for (const patterns of [first.slice(0, begun), first.slice(begun), patternNames.filter((name) => !first.includes(name))]) {
     const others = { ...options, without: [...(options.without ?? []), ...heroes] }
     const fresh = heroes.length > 0 ? bestMiddle(look, patterns, others, found, anchorId) : undefined
-    if (fresh?.idea && fresh.idea.score.total >= GOOD) return { idea: fresh.idea, refusals }
+    if (fresh?.idea && worthOf(fresh.idea) >= GOOD) return { idea: fresh.idea, refusals }
     const { idea, composed } = bestMiddle(look, patterns, options, found, anchorId)
     refusals.push(...composed.refusals)
-    if (idea) return { idea, refusals }
+    if (idea && !idea.clearedForMeal) return { idea, refusals }
+    cleared ??= idea
   }
-  return { refusals }
+  return cleared ? { idea: cleared, refusals } : { refusals }
 }
 
 function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null) {
@@ -243,7 +276,7 @@ function bestMiddle(look: Look, patterns: readonly PatternName[], options: Whole
   const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
   const before = shownBefore(options, found)
   const worth = (idea: Idea) =>
-    idea.score.total *
+    worthOf(idea) *
     (before.some((one) => one.pattern === idea.pattern) ? again.pattern : 1) *
     (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1) *
     (idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap') ? OVER_BUDGET : 1)

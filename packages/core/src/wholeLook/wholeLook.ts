@@ -1,5 +1,6 @@
 import type { BareFinding } from '../design/finding.js'
 import type { Look, PatternName } from '../design/look.js'
+import type { SmallerStep } from '../design/remedyShapes.js'
 import type { Offer, Piece } from '../design/piece.js'
 import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
@@ -57,9 +58,13 @@ export interface WholeLook {
   /** Whether its layers show the direction: what may be laid does not always have it. */
   readonly followed: boolean
   /** What is left to mend: stops and warnings. */
-  readonly leaves: readonly BareFinding[]
+  readonly toMend: readonly BareFinding[]
   /** Its middle is of what is owned, because buying for it went over the money. */
   readonly spared: boolean
+  /** What was given up at the places so that there is room for a middle. */
+  readonly smaller: readonly SmallerStep[]
+  /** Its middle leaves the table before the food comes. */
+  readonly clearedForMeal: boolean
   /** Why there is nothing in the middle. */
   readonly refusals: readonly Refusal[]
   readonly figures: LookFigures

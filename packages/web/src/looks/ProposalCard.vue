@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
 import { list, percent } from '../findings/findingWords.js'
 import FoldAway from '../shell/FoldAway.vue'
+import { smallerNames } from '../shell/words/findings/inSentence.js'
 import { ruleNames } from '../shell/words/findings/ruleNames.js'
 
 /** A composed look: its picture, colors and figures, what it is laid with and why, what it leaves to mend. */
@@ -13,7 +14,7 @@ const emit = defineEmits<{ lay: []; keep: []; back: [] }>()
 const { t } = useI18n()
 const money = (cents: number) => formatMoney(cents, props.whole.look.money.currency)
 const names = computed(() => new Map(props.whole.look.pieces.map((piece) => [piece.id, piece.name])))
-const left = computed(() => [...new Set(props.whole.leaves.map((finding) => ruleNames[finding.code]))])
+const left = computed(() => [...new Set(props.whole.toMend.map((finding) => ruleNames[finding.code]))])
 /** Layer by layer: names, and the reasons they have together. */
 const told = computed(() =>
   layers.flatMap((layer) => {
@@ -53,6 +54,8 @@ const figures = computed(() => [
       <template v-if="whole.pattern">{{ t('looks.middle', { pattern: t(`compose.names.${whole.pattern}`), pieces: list(middle) }) }}</template>
       <template v-else>{{ t('looks.noMiddle') }}</template>
       <template v-if="whole.spared">{{ t('looks.spared') }}</template>
+      <template v-if="whole.smaller.length > 0">{{ t('looks.smaller', { steps: list(whole.smaller.map((step) => smallerNames[step])) }) }}</template>
+      <template v-if="whole.clearedForMeal">{{ t('looks.cleared') }}</template>
     </p>
     <dl>
       <div v-for="one in figures" :key="one.label" :class="{ bad: one.alarm }">

@@ -16,7 +16,9 @@ export function focus(cast: Cast, table: Table): Item[][] {
       const items = all(...groups.map((x) => group(cast, table, x, withSupport)))
       if (items) layouts.push(items)
     }
-  return layouts
+  // a table too small for lights beside it has the hero by itself
+  const alone = cast.light ? group({ ...cast, light: null }, table, 0, false) : undefined
+  return alone ? [...layouts, alone] : layouts
 }
 
 /** Half of 96 in: longer, one focus leaves most guests nothing. */
@@ -80,8 +82,8 @@ function onRing(cast: Cast, table: Table): Item[][] {
     const r = besideMm(hero, light, brief)
     layouts.push([hero, ...lightsAt(light, ringSpots(r, ring))])
   }
-  if (!light) layouts.push([hero])
-  return layouts
+  if (light && light.count >= 2) layouts.push([hero, ...lightsAt(light, bothSides(besideMm(hero, light, brief)))])
+  return [...layouts, [hero]]
 }
 
 const quarters = [0.25, 0.75, 1.25, 1.75].map((part) => part * Math.PI)

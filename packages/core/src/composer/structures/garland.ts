@@ -54,7 +54,10 @@ function tuck(accent: Option, table: Table, spots: readonly number[], outward: 0
   const laid = between.map((x, i) =>
     item(accent, 'accent', x, (i % 2 === 0 ? 1 : -1) * away * (between.length % 2 === 1 && i === (between.length - 1) / 2 ? 0 : 1))
   )
-  return laid.length <= accent.count && heightOf(accent.piece) < table.brief.clearTopMm && radiusOf(laid[0] ?? { option: accent, flowers: null }) < 90
+  return laid.length >= 2 &&
+    laid.length <= accent.count &&
+    heightOf(accent.piece) < table.brief.clearTopMm &&
+    radiusOf(laid[0] ?? { option: accent, flowers: null }) < 90
     ? laid
     : []
 }

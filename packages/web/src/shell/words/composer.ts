@@ -14,7 +14,8 @@ const whyWords: { readonly [Code in Why['code']]: (why: Extract<Why, { code: Cod
   tied: ({ pieceId }, say) => `${say.piece(pieceId)} ties it together`,
   daylight: () => 'no candles by daylight',
   flameless: () => 'flameless, for the household',
-  dishes: () => 'the dishes keep their places'
+  dishes: () => 'the dishes keep their places',
+  cleared: () => 'it leaves as the food comes, for the dishes take the room'
 }
 
 export function tellWhy(why: Why, say: Speaker): string {

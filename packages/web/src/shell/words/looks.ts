@@ -46,6 +46,8 @@ export const looksWords = {
   middle: 'In the middle {pattern}: {pieces}.',
   noMiddle: 'The middle stays empty: nothing fits between these settings.',
   spared: 'Its middle is of what we own, for buying for it would go over the money.',
+  smaller: 'To make room for it: {steps}.',
+  cleared: 'It leaves as the food comes, for the dishes take the room.',
   spend: 'to spend',
   minutes: 'to build',
   together: 'goes together',
