@@ -40,6 +40,8 @@ export interface Brief {
   readonly handsMm: number
   /** Length of the spine that dishes brought to the table take. */
   readonly dishesMm: number
+  /** Money that is left with the table as it is laid. */
+  readonly leftCents: number
 }
 
 /** Masses of flowers among adults, and where a child sits at the table: design of the composer, tried on eight tables. */
@@ -79,7 +81,8 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     accents: (wished.length > 0 ? wished : laidColors).filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
     handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
-    dishesMm: dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0)
+    dishesMm: dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0),
+    leftCents: measured.figures.money.leftCents
   }
 }
 

@@ -76,7 +76,7 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
     const had = from === 'placed' ? (standing.get(piece.id) ?? 0) : Math.max(0, piece.owned - (used.get(piece.id) ?? 0))
     const candle = piece.kind === 'holder' ? candleFor(brief, piece, from, offered) : null
     if (piece.kind === 'holder' && !candle) continue
-    const lit = candle && from === 'owned' ? litOwned(look, candle) : Infinity
+    const lit = candle && from === 'owned' && brief.leftCents <= 0 ? litOwned(look, candle) : Infinity
     const count = Math.min(lit, had + (mayBuy ? (offered.get(piece.id) ?? 0) : 0))
     if (count === 0) continue
     stock[part].push({ piece, part, family: families.get(piece.id)!, count, candle, suits: suitsOf(brief, piece) })

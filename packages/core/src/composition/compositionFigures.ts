@@ -153,10 +153,17 @@ function balanceOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
 
 /** What takes most of what is free at its spot between the things really laid. Long flat things lie along the table and are not asked. */
 function widestOf(standing: readonly Standing[], field: Field): CompositionFigures['widest'] {
+  const asked = standing
+    .filter((one) => one.placed.on === null && one.piece.kind !== 'tray')
+    .map((one) => {
+      const across = one.foot.kind === 'disc' ? 2 * one.foot.radiusMm : 2 * Math.min(one.foot.halfXMm, one.foot.halfYMm)
+      // it is nowhere narrower than what is clear all round
+      return { one, across, most: across / Math.max(1, 2 * field.clearMm(one.pose)) }
+    })
+    .sort((a, b) => b.most - a.most)
   let widest: CompositionFigures['widest'] = null
-  for (const one of standing) {
-    if (one.placed.on !== null || one.piece.kind === 'tray') continue
-    const across = one.foot.kind === 'disc' ? 2 * one.foot.radiusMm : 2 * Math.min(one.foot.halfXMm, one.foot.halfYMm)
+  for (const { one, across, most } of asked) {
+    if (widest && most <= widest.share) break
     const share = across / Math.max(1, freeWidthMm(one.pose, field))
     if (!widest || share > widest.share) widest = { placedId: one.placed.id, share }
   }

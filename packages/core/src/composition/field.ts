@@ -64,6 +64,10 @@ function edgeFrom(outline: Outline): { readonly exactMm: (at: Point) => number; 
     const boxMm = ({ x, y }: Point) => Math.min(outline.halfLengthMm - Math.abs(x), outline.halfWidthMm - Math.abs(y))
     return { exactMm: boxMm, nearMm: boxMm }
   }
+  if (outline.kind === 'capsule' && Math.abs(outline.endMm - outline.halfWidthMm) < 1e-6) {
+    const roundMm = ({ x, y }: Point) => outline.halfWidthMm - Math.hypot(Math.max(0, Math.abs(x) - outline.straightMm / 2), y)
+    return { exactMm: roundMm, nearMm: roundMm }
+  }
   const rim = outline.kind === 'polygon' ? outline.points : capsuleRim(outline)
   const exactMm = (at: Point) => (contains(outline, at) ? 1 : -1) * edgeDistanceMm(rim, at)
   if (outline.kind === 'polygon') return { exactMm, nearMm: exactMm }

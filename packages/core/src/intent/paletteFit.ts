@@ -6,7 +6,7 @@ export const ANSWERS = 0.13
 const NEUTRAL = 0.04
 /** Free, a color off the palette costs by its distance, a neutral one little; each accent that is met nowhere costs as well. Our own starting values. */
 const FREE = 0.05
-const STEEP = 2.5
+const STEEP = 4
 const LEAST = 0.2
 const NEUTRAL_FIT = 0.9
 const MISSED = 0.7

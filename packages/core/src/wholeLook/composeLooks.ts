@@ -50,7 +50,7 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
   const { recipe } = options
   const look = recipe ? after(asked, recipe) : asked
   const assessor = createAssessor()
-  const task: Task = { asked, look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, found: [] }
+  const task: Task = { asked, look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, beyond: new Set(), found: [] }
   const casts = keepingRecipe(recipe, layerCasts(look, options))
   const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
   const { workingCents } = assessor.measure(look).figures.money
@@ -106,6 +106,7 @@ interface Task {
   readonly options: WholeLookOptions
   readonly keep: ReadonlySet<Layer>
   readonly assessor: Assessor
+  readonly beyond: Set<string>
   readonly found: WholeLook[]
 }
 
@@ -142,7 +143,7 @@ function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLoo
 
 /** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
 function layWhole(
-  { asked, look, offered, options, keep, assessor, found }: Task,
+  { asked, look, offered, options, keep, assessor, beyond, found }: Task,
   cast: LayerCast,
   direction: Direction,
   middleFrom: WholeLookOptions['from']
@@ -151,7 +152,7 @@ function layWhole(
   const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, found)
   const { idea, refusals, laid, smaller } = middle
   const composed = idea ? { ...laid, centerpiece: idea.centerpiece, school: { ...laid.school, pattern: idea.pattern } } : laid
-  const mended = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep))
+  const mended = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep, beyond))
   const measured = assessor.measure(mended)
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
@@ -207,9 +208,11 @@ function pruned(before: Look, after: Look): Look {
   }
 }
 
-/** Patterns with a base of their own, which on a round table would lie askew to its runner. */
-const lies: ReadonlySet<PatternName> = new Set<PatternName>(['garland', 'run'])
-const isRoundWithRunner = ({ table, linens }: Look) => (table.shape.kind === 'round' || table.shape.kind === 'square') && linens.runner !== null
+/** On a round table a garland is a stroke across it, and a run lies askew to a runner; common practice, no source. */
+function isAwkward(pattern: PatternName, { table, linens }: Look): boolean {
+  const isRound = table.shape.kind === 'round' || table.shape.kind === 'square'
+  return isRound && (pattern === 'garland' || (pattern === 'run' && linens.runner !== null))
+}
 
 /** A middle on the laid table, or where there is no room for one on the table with a smaller setting. */
 function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): typeof nothingAsked & { laid: Look } {
@@ -237,6 +240,8 @@ function leastSmaller(look: Look, direction: Direction, { from, seed, without = 
 
 /** A middle good enough not to repeat a hero of an earlier look. */
 const GOOD = 0.9
+/** And one good enough not to look for another pattern. */
+const SHOWN = 0.86
 
 /** The middle that suits best, with the anchor in it where it can be. */
 function middleFor(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): { idea?: Idea; refusals: readonly Refusal[] } {
@@ -245,7 +250,7 @@ function middleFor(look: Look, direction: Direction, options: WholeLookOptions, 
   return round?.idea ? round : middleRound(look, direction, options, found, null)
 }
 
-/** Patterns of the direction first, all others where none of those can be laid and stay for the meal; with another hero than before where that is good. */
+/** Patterns of the direction first, all others where none of those is worth showing; with another hero than before where that is good. */
 function middleRound(
   look: Look,
   direction: Direction,
@@ -255,20 +260,20 @@ function middleRound(
 ): { idea?: Idea; refusals: readonly Refusal[] } {
   const refusals: Refusal[] = []
   const wanted = options.recipe?.pattern ? [options.recipe.pattern] : []
-  const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !(lies.has(name) && isRoundWithRunner(look)))
+  const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !isAwkward(name, look))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
   const begun = wanted.length > 0 ? 1 : 2
-  let cleared: Idea | undefined
+  let next: Idea | undefined
   for (const patterns of [first.slice(0, begun), first.slice(begun), patternNames.filter((name) => !first.includes(name))]) {
     const others = { ...options, without: [...(options.without ?? []), ...heroes] }
     const fresh = heroes.length > 0 ? bestMiddle(look, patterns, others, found, anchorId) : undefined
     if (fresh?.idea && worthOf(fresh.idea) >= GOOD) return { idea: fresh.idea, refusals }
     const { idea, composed } = bestMiddle(look, patterns, options, found, anchorId)
     refusals.push(...composed.refusals)
-    if (idea && !idea.clearedForMeal) return { idea, refusals }
-    cleared ??= idea
+    if (idea && worthOf(idea) >= SHOWN) return { idea, refusals }
+    if (idea && (!next || worthOf(idea) > worthOf(next))) next = idea
   }
-  return cleared ? { idea: cleared, refusals } : { refusals }
+  return next ? { idea: next, refusals } : { refusals }
 }
 
 function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null) {

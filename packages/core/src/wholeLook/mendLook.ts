@@ -1,7 +1,7 @@
 import type { Assessor } from '../assess/assess.js'
 import { heroOf } from '../centerpiece/hero.js'
 import { applyEdit, type Edit } from '../design/edit.js'
-import type { BareFinding } from '../design/finding.js'
+import { findingKey, type BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { RemedyCode } from '../design/finding.js'
 import type { Layer } from './wholeLook.js'
@@ -40,23 +40,28 @@ const worst = (findings: readonly BareFinding[]) => [
   findings.filter((one) => one.severity === 'warn').length
 ]
 
-/** A look with its stops and warnings mended where a remedy leaves fewer of both, touches nothing that is kept and nothing a stylist decides. */
-export function mendLook(look: Look, assessor: Assessor, keep: ReadonlySet<Layer>): Look {
+/**
+ * A look with its stops and warnings mended where a remedy leaves fewer of both, touches nothing that is kept and nothing a stylist decides. `beyond`
+ * remembers what could not be mended, so that it is not tried again on the same places.
+ */
+export function mendLook(look: Look, assessor: Assessor, keep: ReadonlySet<Layer>, beyond: Set<string>): Look {
   let mended = look
   for (let step = 0; step < MOST_STEPS; step++) {
-    const next = better(mended, assessor, keep)
+    const next = better(mended, assessor, keep, beyond)
     if (!next) break
     mended = next
   }
   return mended
 }
 
-function better(look: Look, assessor: Assessor, keep: ReadonlySet<Layer>): Look | undefined {
+function better(look: Look, assessor: Assessor, keep: ReadonlySet<Layer>, beyond: Set<string>): Look | undefined {
   const { findings } = assessor.measure(look)
   const [stops, warns] = worst(findings) as [number, number]
   const hero = heroOf(look)
   for (const finding of findings) {
     if (finding.severity === 'note') continue
+    const key = placesKey(look, finding)
+    if (key !== null && beyond.has(key)) continue
     for (const remedy of assessor.remediesFor(look, finding)) {
       if (notOurs.has(remedy.code) || touches(remedy.edit, keep)) continue
       const after = applyEdit(look, remedy.edit)
@@ -65,8 +70,14 @@ function better(look: Look, assessor: Assessor, keep: ReadonlySet<Layer>): Look 
       if (hero && heroOf(after) !== hero) continue
       return after
     }
+    if (key !== null) beyond.add(key)
   }
   return undefined
+}
+
+/** A fault of the places with all that it hangs on; null for others, which a cloth or a middle may change. */
+function placesKey({ setting, kinds }: Look, finding: BareFinding): string | null {
+  return finding.code.startsWith('setting.') ? `${findingKey(finding)} ${JSON.stringify([setting, kinds])}` : null
 }
 
 function touches({ patches }: Edit, keep: ReadonlySet<Layer>): boolean {

@@ -4,10 +4,10 @@ import type { Cast } from '../cast.js'
 import { isOpenFlame, item, radiusOf, type Item } from '../item.js'
 import type { Table } from '../mass.js'
 
-/** Many of one small kind and lights of one kind, evenly strewn, denser toward the middle, none outside the strip; mirrored where the look is. */
+/** Many of one small kind with lights of one kind or small things of another, evenly strewn, denser toward the middle, none outside the strip; mirrored where the look is. */
 export function scatter(cast: Cast, table: Table, seed: number): Item[][] {
   const { accent, light, support } = cast
-  if (!accent) return []
+  if (!accent || !(light ?? support)) return []
   return [1, 0.8, 0.62].flatMap((share) => {
     const small = support ? [accent, support] : [accent]
     const wanted = Math.round(share * Math.max(4, Math.min(9, table.frame.halfMm / 110)))
