@@ -92,7 +92,7 @@ test('names pasted as a list sit round the table in its order; a dish says who c
   await expect(ledger(page, 'faces seen')).toBeVisible()
 })
 
-test('from the brief to five whole looks: one is laid and taken back, one kept beside, both stand side by side; a kept napkin stays', async ({ page }) => {
+test('from the brief to five whole looks: one is laid and taken back, one kept beside, which is remembered as preferred, both stand side by side; a kept napkin stays', async ({ page }) => {
   await open(page, 'mending-circle', 'looks')
   await panel(page).getByText('Napkins', { exact: true }).click()
   await panel(page).getByRole('button', { name: 'Compose five looks' }).click()
@@ -109,6 +109,10 @@ test('from the brief to five whole looks: one is laid and taken back, one kept b
   await expect(cards.nth(0)).toContainText('kept as it was')
   await cards.nth(0).getByRole('button', { name: 'Keep beside this one' }).click()
   await expect(panel(page).getByRole('button', { name: 'Keep beside this one' }).first()).toBeEnabled()
+  await panel(page).getByRole('button', { name: 'What you have preferred so far, by one choice' }).click()
+  await panel(page).getByRole('button', { name: 'Forget it' }).click()
+  await panel(page).getByRole('button', { name: 'Bring it back' }).click()
+  await expect(panel(page).getByRole('button', { name: 'What you have preferred so far, by one choice' })).toBeVisible()
   await panel(page).getByRole('tab', { name: 'The looks of this occasion' }).click()
   const table = panel(page).getByRole('table').last()
   await expect(table.getByRole('columnheader')).toHaveCount(2)

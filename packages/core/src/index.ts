@@ -228,3 +228,4 @@ export { chromaOfMood, moodsOfKind, paletteOfMood, shareOfRole } from './referen
 export { paletteOfAnchor, photoPalette } from './palette/photoPalette.js'
 export { readRecipe, recipeOf, type LookRecipe, type RecipeLine } from './wholeLook/recipe.js'
 export { costCurve, type CostCurve, type CostPoint } from './wholeLook/costCurve.js'
+export { byTaste, learnTaste, likingOf, traits, traitsOf, type Taste, type TasteChoice, type Trait, type Traits } from './wholeLook/taste.js'

@@ -16,6 +16,7 @@ import { lookFigures } from './lookFigures.js'
 import { OVER_BUDGET, scoreOf } from './lookScore.js'
 import { mendLook } from './mendLook.js'
 import { keepingRecipe, likeHero, type LookRecipe } from './recipe.js'
+import { byTaste } from './taste.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
 import { directions, type Direction } from './direction.js'
@@ -64,13 +65,14 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
       if (laid.filter((whole) => whole.figures.middleScore !== null).length === CASTS_LAID) break
       laid.push(affordable(task, cast, direction))
     }
-    const [next] = laid.sort((a, b) => b.score - a.score)
+    const seen = laid.map((whole) => ({ ...whole, palette: paletteOf(whole.look) }))
+    const [next] = options.taste ? byTaste(seen, options.taste) : seen.sort((a, b) => b.score - a.score)
     if (!next) continue
-    task.found.push({ ...next, palette: paletteOf(next.look) })
+    task.found.push(next)
     shown.push(new Set(next.choices.map((choice) => choice.pieceId)))
   }
   options.onProgress?.(options.want, options.want, task.found)
-  return task.found
+  return options.taste ? byTaste(task.found, options.taste) : task.found
 }
 
 /** Directions that moods are known by, those of the first mood first; common practice, no source. */

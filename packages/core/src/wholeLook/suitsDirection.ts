@@ -7,7 +7,7 @@ import type { Direction } from './direction.js'
 
 /** Below it a color is a neutral. Our own starting value. */
 const HUE = 0.045
-const natural: ReadonlySet<Material> = new Set<Material>(['wood', 'rattan', 'linen', 'cotton', 'wool', 'stoneware', 'stone', 'plant', 'dried'])
+export const naturalMaterials: ReadonlySet<Material> = new Set<Material>(['wood', 'rattan', 'linen', 'cotton', 'wool', 'stoneware', 'stone', 'plant', 'dried'])
 
 /** How well layers follow a direction, 0 to 1: common practice put into numbers of our own. */
 export function suitsDirection(direction: Direction, look: Look, cast: Uncosted): number {
@@ -36,7 +36,7 @@ export function suitsDirection(direction: Direction, look: Look, cast: Uncosted)
       return 0.35 + 0.35 * Math.min(1, step / 35) + 0.3 * Math.min(1, napkin / 35)
     }
     case 'natural': {
-      const share = all.length > 0 ? all.filter((piece) => natural.has(piece.material)).length / all.length : 0
+      const share = all.length > 0 ? all.filter((piece) => naturalMaterials.has(piece.material)).length / all.length : 0
       return (0.4 + 0.6 * share) * (cast.cloth ? 0.8 : 1) * 0.85 ** hues.filter((piece) => chromaOf(piece.color) > 0.1).length
     }
     case 'colorful': {

@@ -6,6 +6,7 @@ import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
 import type { Direction } from './direction.js'
 import type { LookRecipe } from './recipe.js'
+import type { Taste } from './taste.js'
 import type { LookFigures } from './lookFigures.js'
 
 /** Parts of a table that are chosen together, and may be kept as they are. */
@@ -31,6 +32,8 @@ export interface WholeLookOptions {
   readonly wishLight?: boolean
   /** Laid after another look: its direction, pattern, colors, layers and fold, as far as they can be had. */
   readonly recipe?: LookRecipe
+  /** What this stylist has kept and dropped: of equals the likelier is laid, and the likeliest comes first. */
+  readonly taste?: Taste
   /** Told after every look with what was found so far; false ends with that. */
   readonly onProgress?: (done: number, of: number, found: readonly WholeLook[]) => boolean
 }

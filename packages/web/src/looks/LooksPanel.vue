@@ -10,6 +10,7 @@ import { tell } from '../shell/tell.js'
 import RecipeField from './RecipeField.vue'
 import MoneyBuys from './MoneyBuys.vue'
 import ProposalCard from './ProposalCard.vue'
+import TasteNote from './TasteNote.vue'
 import SideBySide from './SideBySide.vue'
 import { useWholeLooks } from './useWholeLooks.js'
 
@@ -68,6 +69,7 @@ onMounted(() => {
         </fieldset>
         <CheckField v-model="wishLight" :label="t('looks.wishLight')" />
         <RecipeField v-model="recipe" :look="look" />
+        <TasteNote />
         <p class="row">
           <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{
             t(recipe ? 'looks.composeAfter' : found ? 'looks.others' : 'looks.compose')

@@ -1,9 +1,10 @@
 import { layWholeLook, type Layer, type Look, type LookRecipe, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
-import { computed, onUnmounted, ref, shallowRef } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, toRaw } from 'vue'
 import { api } from '../api/calls.js'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { shelfOf } from '../shops/shelf.js'
 import { useLook } from '../stores/lookStore.js'
+import { useTaste } from '../stores/taste.js'
 import type { Asked } from '../workers/asked.js'
 
 const WANT = 5
@@ -14,6 +15,7 @@ const allKinds: readonly PieceKind[] = [...fewKinds, 'flatware', 'vessel', 'hold
 /** Whole looks composed for the open one: asked for, shown as they come, one laid in its place and taken back, or kept beside it. */
 export function useWholeLooks() {
   const store = useLook()
+  const taste = useTaste()
   const from = ref<WholeLookOptions['from']>('few-new')
   const keep = ref<readonly Layer[]>([])
   const wishLight = ref(false)
@@ -40,6 +42,7 @@ export function useWholeLooks() {
     const base = store.look
     if (!base) return
     running.value?.cancel()
+    unchoose = undefined
     problem.value = ''
     canceled.value = false
     done.value = 0
@@ -72,6 +75,7 @@ export function useWholeLooks() {
       keep: [...keep.value],
       ...said,
       wishLight: wishLight.value,
+      ...(taste.choices.length > 0 ? { taste: toRaw(taste.taste) } : {}),
       ...(recipe.value ? { recipe: recipe.value } : {}),
       ...(sold ? { shelf: sold } : {})
     }
@@ -80,8 +84,18 @@ export function useWholeLooks() {
   /** What the shops sell on the day; without them composing goes on by what the look carries. */
   const shelf = (look: Look) => shelfOf(look, from.value === 'all-new' ? allKinds : fewKinds).catch(() => undefined)
 
+  /** Of the looks shown together the last that was laid or kept is what is preferred. */
+  let unchoose: (() => void) | undefined
+  function prefer(whole: WholeLook): void {
+    const looks = found.value?.looks ?? []
+    if (!looks.includes(whole) || looks.length < 2) return
+    unchoose?.()
+    unchoose = taste.choose(whole, looks)
+  }
+
   /** Lays a look in the place of the open one, or of the one laid before it; one step to undo. */
   function lay(whole: WholeLook): void {
+    prefer(whole)
     if (shown.value) store.undo()
     if (!store.look) return
     store.run(layWholeLook, whole.look)
@@ -90,10 +104,13 @@ export function useWholeLooks() {
 
   function takeBack(): void {
     if (shown.value) store.undo()
+    unchoose?.()
+    unchoose = undefined
   }
 
   /** Kept as another look of the occasion; gives its id. */
   async function keepAs(whole: WholeLook, name: string): Promise<string> {
+    prefer(whole)
     return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [] }, name })).id
   }
 
