@@ -145,7 +145,8 @@ function withAll(tried: Trials, look: Look, hero: string | null, before: Measure
 
 /** Keys of all places of a finding, the one it is told of first. */
 function keysOf(finding: BareFinding): string[] {
-  const also = (finding.also ?? []).map((placedId) => findingKey({ code: finding.code, at: { kind: 'piece', placedId } } as Pick<BareFinding, 'code' | 'at'>))
+  const at = (id: string) => (finding.at.kind === 'line' ? { kind: 'line', pieceId: id } : { kind: 'piece', placedId: id })
+  const also = (finding.also ?? []).map((id) => findingKey({ code: finding.code, at: at(id) } as Pick<BareFinding, 'code' | 'at'>))
   return [findingKey(finding), ...also]
 }
 

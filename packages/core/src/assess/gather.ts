@@ -1,11 +1,11 @@
 import type { BareFinding } from '../design/finding.js'
 import type { Placed } from '../design/look.js'
 
-/** Like troubles of like pieces made one finding: told of the worst, with the ids of the others. One cause, one finding. */
+/** Like troubles of like pieces made one finding: told of the worst, with the ids of the others: placed pieces', or pieces'. One cause, one finding. */
 export function gather(findings: readonly BareFinding[], centerpiece: readonly Placed[]): readonly BareFinding[] {
   const groups = new Map<string, BareFinding[]>()
   for (const finding of findings) {
-    const key = finding.at.kind === 'piece' ? causeOf(finding, centerpiece) : undefined
+    const key = finding.at.kind === 'piece' ? causeOf(finding, centerpiece) : finding.code === 'brief.avoided' ? `avoided ${finding.because}` : undefined
     const group = key === undefined ? undefined : groups.get(key)
     if (group) group.push(finding)
     else groups.set(key ?? `alone ${groups.size}`, [finding])
@@ -14,12 +14,12 @@ export function gather(findings: readonly BareFinding[], centerpiece: readonly P
   return [...groups.values()].map((group): BareFinding => {
     if (group.length === 1) return group[0]!
     const [worst, ...rest] = [...group].sort((a, b) => beyond(b) - beyond(a))
-    return { ...worst!, also: rest.map(placedIdOf) }
+    return { ...worst!, also: rest.map(placeIdOf) }
   })
 }
 
-function placedIdOf({ at }: BareFinding): string {
-  return at.kind === 'piece' ? at.placedId : ''
+function placeIdOf({ at }: BareFinding): string {
+  return at.kind === 'piece' ? at.placedId : at.kind === 'line' ? at.pieceId : ''
 }
 
 /** Troubles whose cause is what is in or about the piece, whatever kind it is. */
@@ -29,7 +29,7 @@ const whateverPiece: ReadonlySet<BareFinding['code']> = new Set(['stems.pets', '
 function causeOf(finding: BareFinding, centerpiece: readonly Placed[]): string {
   if (whateverPiece.has(finding.code)) return [finding.code, finding.severity, finding.because].join(' ')
   const piece = (id: string | null) => centerpiece.find((placed) => placed.id === id)
-  const placed = piece(placedIdOf(finding))
+  const placed = piece(placeIdOf(finding))
   const other = finding.at.kind === 'piece' && 'otherId' in finding.at ? piece(finding.at.otherId) : undefined
   return [finding.code, finding.severity, finding.because, placed?.pieceId, placed?.candle?.candleId, other?.pieceId].join(' ')
 }

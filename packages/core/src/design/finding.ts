@@ -8,7 +8,7 @@ export type Severity = 'stop' | 'warn' | 'note'
 export type FindingCode = keyof FindingShapes
 export type RemedyCode = keyof RemedyShapes
 
-/** Ids of further placed pieces that have the same trouble of the same cause, each less than the one it is told of. */
+/** Ids of further placed pieces (of pieces, where it is told of one) that have the same trouble of the same cause, each less than the one it is told of. */
 export interface Also {
   readonly also?: readonly string[]
 }

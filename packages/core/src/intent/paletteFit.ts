@@ -21,14 +21,15 @@ export function isOutside(color: string, palette: readonly PaletteEntry[]): bool
   return palette.length > 0 && chromaOf(color) >= NEUTRAL && offPalette(color, palette) >= ANSWERS
 }
 
-/** 0 to 1: how well the ground and the layers on it keep a palette; 1 where none is wished. */
-export function paletteFit(palette: readonly PaletteEntry[], ground: string, layers: readonly string[]): number {
+/** 0 to 1: how well the ground, where it is one that was chosen, and the layers on it keep a palette; 1 where none is wished. */
+export function paletteFit(palette: readonly PaletteEntry[], ground: string | null, layers: readonly string[]): number {
   if (palette.length === 0) return 1
   const grounds = palette.filter((entry) => entry.role !== 'accent')
   const accents = palette.filter((entry) => entry.role === 'accent')
-  const met = [ground, ...layers]
+  const met = ground === null ? layers : [ground, ...layers]
   const missed = accents.filter(({ color }) => met.every((one) => colorDistance(one, color) >= ANSWERS)).length
-  return fit(ground, grounds.length > 0 ? grounds : palette) * layers.reduce((product, color) => product * fit(color, palette), 1) * MISSED ** missed
+  const grounded = ground === null ? 1 : fit(ground, grounds.length > 0 ? grounds : palette)
+  return grounded * layers.reduce((product, color) => product * fit(color, palette), 1) * MISSED ** missed
 }
 
 function fit(color: string, palette: readonly PaletteEntry[]): number {

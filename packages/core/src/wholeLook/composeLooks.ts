@@ -140,7 +140,8 @@ function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLoo
   const isGood = whole.figures.leftCents >= 0 && (whole.figures.middleScore !== null || task.look.guests.length === 0)
   if (isGood || task.options.from === 'owned') return whole
   const owned = layWhole(task, cast, direction, 'owned')
-  return owned.score > whole.score ? { ...owned, spared: true } : whole
+  const cheaper = whole.figures.leftCents < 0 && owned.figures.leftCents > whole.figures.leftCents && owned.figures.middleScore !== null
+  return cheaper || owned.score > whole.score ? { ...owned, spared: true } : whole
 }
 
 /** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
@@ -228,10 +229,10 @@ function middleWithRoom(look: Look, direction: Direction, options: WholeLookOpti
   return roomy.idea ? { ...roomy, laid, smaller: smaller.steps } : { ...asLaid, laid: look, smaller: [] }
 }
 
-/** What is given up least at the places for a pattern of the direction, or for one thing in the middle. */
+/** What is given up least at the places for a pattern, those of the direction first and one thing in the middle. */
 function leastSmaller(look: Look, direction: Direction, { from, seed, without = [], together = [], wishLight = false }: WholeLookOptions): Refusal['smaller'] {
   let least: Refusal['smaller'] = null
-  for (const pattern of new Set([...patternsOf[direction], 'one-focus' as const])) {
+  for (const pattern of new Set([...patternsOf[direction], 'one-focus' as const, ...patternNames])) {
     const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: EFFORT, without, together, wishLight }).refusals
     const smaller = refusal?.smaller ?? null
     if (smaller && (least === null || smaller.steps.length < least.steps.length)) least = smaller

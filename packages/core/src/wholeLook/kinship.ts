@@ -29,6 +29,8 @@ const LOST = 0.05
 const HUE = 0.04
 const GLASS_HUE = 0.025
 const HUES_MOST = 2
+/** A bare tabletop beside a cloth of the palette that is wished. */
+const BARE_TOP = 0.8
 
 /** What holds for every direction: nothing is lost on its ground, one metal, one family, few hues. Factors, so that one fault is not made good by others. */
 export function kinshipOf(look: Look, cast: Uncosted): number {
@@ -40,7 +42,9 @@ export function kinshipOf(look: Look, cast: Uncosted): number {
 export function wishFit(look: Look, { cloth, runner, charger, dinner, napkin, upper }: Uncosted): number {
   const pieces = [runner, charger, dinner, ...upper, napkin].filter((piece) => piece !== null && !metals.has(piece.material))
   const colors = pieces.map((piece) => piece!.color)
-  return paletteFit(look.intent.palette, cloth?.color ?? look.table.color, colors)
+  if (cloth) return paletteFit(look.intent.palette, cloth.color, colors)
+  // a bare tabletop is as it is: its colors are not chosen, but a cloth would show them
+  return look.intent.palette.length > 0 ? BARE_TOP * paletteFit(look.intent.palette, null, colors) : 1
 }
 
 const isLost = (a: string, b: string) => colorDistance(a, b) < LOST

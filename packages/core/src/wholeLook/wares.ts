@@ -1,5 +1,5 @@
 import type { Look } from '../design/look.js'
-import type { Piece, PieceKind, PieceOf } from '../design/piece.js'
+import { flatwareRoles, type Piece, type PieceKind, type PieceOf } from '../design/piece.js'
 import { avoidedIds } from '../intent/avoids.js'
 import { cheapestPacks } from '../money/cheapestPacks.js'
 import { offersByPiece } from '../money/offersByPiece.js'
@@ -13,11 +13,22 @@ export interface Wares {
   readonly costCents: (pieceId: string, count: number) => number | null
 }
 
+/** What one eats and drinks from and with: of these something is laid, and told, even where the brief wants none like it. */
+const needed: ReadonlySet<string> = new Set(['plate dinner', 'glass water', ...flatwareRoles.map((role) => `flatware ${role}`)])
+
+/** The pieces less those that are not wanted, but for what a table cannot do without. */
+function unlessNeeded<P extends Piece>(pieces: readonly P[], avoided: ReadonlySet<string>): P[] {
+  const job = (piece: P) => ('role' in piece ? `${piece.kind} ${String(piece.role)}` : piece.kind)
+  const done = new Set(pieces.filter((piece) => !avoided.has(piece.id)).map(job))
+  return pieces.filter((piece) => !avoided.has(piece.id) || (needed.has(job(piece)) && !done.has(job(piece))))
+}
+
 export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions): Wares {
   const mayBuy = from !== 'owned'
   const own = new Set(look.pieces.map((piece) => piece.id))
   const pieces = [...look.pieces, ...(mayBuy ? (shelf?.pieces ?? []) : []).filter((piece) => !own.has(piece.id))]
-  const left = new Set([...(without ?? []), ...avoidedIds(pieces, look.intent.avoid)])
+  const left = new Set(without)
+  const avoided = new Set(avoidedIds(pieces, look.intent.avoid))
   const isAnchor = (piece: Piece) => Number(piece.id === look.intent.anchorId)
   const offers = offersByPiece(mayBuy ? [...look.offers, ...(shelf?.offers ?? [])] : [])
   const free = new Map(pieces.map((piece) => [piece.id, piece.owned]))
@@ -37,10 +48,11 @@ export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions):
   return {
     costCents,
     enough: (kind, count) =>
-      pieces
-        .filter(
+      unlessNeeded(
+        pieces.filter(
           (piece): piece is PieceOf<typeof kind> => piece.kind === kind && piece.of === null && !left.has(piece.id) && costCents(piece.id, count) !== null
-        )
-        .sort((a, b) => isAnchor(b) - isAnchor(a) || costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
+        ),
+        avoided
+      ).sort((a, b) => isAnchor(b) - isAnchor(a) || costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
   }
 }

@@ -104,7 +104,7 @@ const marks = computed(() => {
   }
   const sorted = [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])
   for (const finding of sorted) mark(finding, finding.at, false)
-  for (const finding of sorted) for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
+  for (const finding of sorted) if (finding.at.kind === 'piece') for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
   return [...spots].map(([key, { x, y, quiet, findings }]) => ({
     key,
     x,
