@@ -92,7 +92,9 @@ test('names pasted as a list sit round the table in its order; a dish says who c
   await expect(ledger(page, 'faces seen')).toBeVisible()
 })
 
-test('from the brief to five whole looks: one is laid and taken back, one kept beside, which is remembered as preferred, both stand side by side; a kept napkin stays', async ({ page }) => {
+test('from the brief to five whole looks: one is laid and taken back, one kept beside, which is remembered as preferred, both stand side by side; a kept napkin stays', async ({
+  page
+}) => {
   await open(page, 'mending-circle', 'looks')
   await panel(page).getByText('Napkins', { exact: true }).click()
   await panel(page).getByRole('button', { name: 'Compose five looks' }).click()

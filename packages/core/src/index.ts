@@ -228,4 +228,5 @@ export { chromaOfMood, moodsOfKind, paletteOfMood, shareOfRole } from './referen
 export { paletteOfAnchor, photoPalette } from './palette/photoPalette.js'
 export { readRecipe, recipeOf, type LookRecipe, type RecipeLine } from './wholeLook/recipe.js'
 export { costCurve, type CostCurve, type CostPoint } from './wholeLook/costCurve.js'
-export { byTaste, learnTaste, likingOf, traits, traitsOf, type Taste, type TasteChoice, type Trait, type Traits } from './wholeLook/taste.js'
+export { byTaste, traitsOf } from './wholeLook/byTaste.js'
+export { learnTaste, likingOf, traits, type Taste, type TasteChoice, type Trait, type Traits } from './wholeLook/taste.js'

@@ -1,9 +1,10 @@
 import { colorDistance } from '../color/colorWords.js'
 import { pieceIndex } from '../design/find.js'
 import { laidPieces } from '../design/laidPieces.js'
+import type { Placed } from '../design/look.js'
 import type { Brief } from './brief.js'
 import { metals } from '../reference/materials.js'
-import type { Draft } from './drafts.js'
+import type { Cast } from './cast.js'
 import { heightOf } from '../composition/families.js'
 
 /** Why something was chosen, for words. */
@@ -19,7 +20,13 @@ export type Why =
 
 const MET = 0.16
 
-export function whyOf({ cast, centerpiece, clearedForMeal }: Pick<Draft, 'cast' | 'centerpiece' | 'clearedForMeal'>, brief: Brief): Why[] {
+interface Laid {
+  readonly cast: Cast
+  readonly centerpiece: readonly Placed[]
+  readonly clearedForMeal: boolean
+}
+
+export function whyOf({ cast, centerpiece, clearedForMeal }: Laid, brief: Brief): Why[] {
   const { hero, support, light, base, accent, recipe } = cast
   const index = pieceIndex(brief.look)
   const why: Why[] = []
