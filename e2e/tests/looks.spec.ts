@@ -211,7 +211,7 @@ test('the brief: a photo becomes the palette, a wished color is missed and one t
   await saved(page)
 })
 
-test('the looks as a page for the client: voted on without the server, the answer read back to both looks', async ({ page, context }) => {
+test('the looks as a page for the client: voted on without the server, the answer read back to both looks; looked at again on a day', async ({ page, context }) => {
   await open(page, 'mending-circle', 'looks')
   await panel(page).getByRole('button', { name: 'Compose five looks' }).click()
   await panel(page).locator('article.card').first().getByRole('button', { name: 'Keep beside this one' }).click()
@@ -240,6 +240,13 @@ test('the looks as a page for the client: voted on without the server, the answe
   const said = panel(page).locator('.said')
   await expect(said.nth(0)).toContainText('No Ilse')
   await expect(said.nth(1)).toContainText('Calmer, and one sees the cups')
+  // a day that has come is said wherever one is, until one has looked
+  await panel(page).getByLabel('Look at it again on').fill('Thu, Jan 1, 2026')
+  await panel(page).getByLabel('Look at it again on').press('Enter')
+  await step(page, 'Florals')
+  await expect(panel(page).getByText('You wanted to look at this again on Thu 1 Jan.')).toBeVisible()
+  await panel(page).getByRole('button', { name: 'I have looked' }).click()
+  await expect(panel(page).getByText('You wanted to look at this again')).toHaveCount(0)
   await saved(page)
 })
 

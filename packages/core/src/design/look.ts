@@ -16,6 +16,8 @@ export interface Look {
   readonly intent: Intent
   /** What host, clients and stylist say of this look, one each. */
   readonly verdicts: readonly Verdict[]
+  /** The day on which the stylist wants to look at it again with fresh eyes, ISO; null where none. */
+  readonly lookAgainOn: string | null
   readonly household: Household
   readonly money: Budget
   readonly school: School

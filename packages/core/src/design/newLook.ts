@@ -41,6 +41,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     occasion,
     intent: noIntent,
     verdicts: [],
+    lookAgainOn: null,
     household: { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },
@@ -81,6 +82,7 @@ export function beginAnother(look: Look, name: string): Look {
     centerpiece: [],
     variants: [],
     verdicts: [],
+    lookAgainOn: null,
     interchangeable: [],
     buying: { ...plainBuying, tripCents: look.buying.tripCents, reusePercent: look.buying.reusePercent }
   }

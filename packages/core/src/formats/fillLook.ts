@@ -9,6 +9,7 @@ import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, 
 const lookDefaults = {
   intent: noIntent,
   verdicts: [],
+  lookAgainOn: null,
   room: plainRoom,
   kinds: oneKind,
   menu: noMenu,

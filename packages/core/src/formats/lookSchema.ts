@@ -258,6 +258,7 @@ export const lookSchema = {
     }),
     intent: intentSchema,
     verdicts: verdictsSchema,
+    lookAgainOn: orNull(day),
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
     money: object({
       currency: { type: 'string', pattern: '^[A-Z]{3}$' },

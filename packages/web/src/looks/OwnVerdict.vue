@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { sayOfLook, stands, unsayOfLook, type Look, type Stand } from '@hestiad/core'
+import { lookAgain, sayOfLook, stands, unsayOfLook, type Look, type Stand } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
+import DateField from '../shell/DateField.vue'
 import TextField from '../shell/TextField.vue'
 import { today } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
@@ -25,6 +26,12 @@ function say(part: { readonly stand?: Stand; readonly remark?: string }): void {
     <TextField v-model="by" :label="t('looks.saidBy')" />
     <ChoiceField :label="t('looks.stands')" :model-value="own?.stand ?? 'unsure'" :choices="choices" @update:model-value="say({ stand: $event })" />
     <TextField :label="t('looks.because')" :model-value="own?.remark ?? ''" :max="1000" @update:model-value="say({ remark: $event })" />
+    <DateField
+      :label="t('looks.again.on')"
+      optional
+      :model-value="look.lookAgainOn ?? ''"
+      @update:model-value="store.run(lookAgain, $event === '' ? null : $event)"
+    />
     <el-button v-if="own" class="plain link small" @click="store.run(unsayOfLook, by)">{{ t('looks.unsay') }}</el-button>
   </div>
 </template>

@@ -110,6 +110,10 @@ const rows = computed(() => {
             <th scope="row" class="soft">{{ row.label }}</th>
             <td v-for="(cell, i) in row.cells" :key="i"><span class="bar" :style="{ width: cell.wide }" />{{ cell.said }}</td>
           </tr>
+          <tr v-if="sides.some((side) => side.look.lookAgainOn !== null)">
+            <th scope="row" class="soft">{{ t('looks.again.row') }}</th>
+            <td v-for="side in sides" :key="side.id">{{ side.look.lookAgainOn === null ? '' : formatDate(side.look.lookAgainOn) }}</td>
+          </tr>
           <tr>
             <th scope="row" class="soft">{{ t('looks.said') }}</th>
             <td v-for="side in sides" :key="side.id" class="said">

@@ -111,7 +111,7 @@ export function useWholeLooks() {
   /** Kept as another look of the occasion; gives its id. */
   async function keepAs(whole: WholeLook, name: string): Promise<string> {
     prefer(whole)
-    return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [] }, name })).id
+    return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [], lookAgainOn: null }, name })).id
   }
 
   onUnmounted(() => running.value?.cancel())

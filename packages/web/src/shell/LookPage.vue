@@ -10,6 +10,7 @@ import { usePreferences } from '../stores/preferences.js'
 import { onKeys } from './keys.js'
 import ConflictDialog from './ConflictDialog.vue'
 import CupboardNews from './CupboardNews.vue'
+import LookAgain from '../looks/LookAgain.vue'
 import KeysDialog from './KeysDialog.vue'
 import LedgerLine from './LedgerLine.vue'
 import LookHeader from './LookHeader.vue'
@@ -104,6 +105,7 @@ onKeyStroke(
         <aside ref="work" class="panel" :class="step" :aria-label="t(`step.${step}`)">
           <h2>{{ t(`step.${step}`) }}</h2>
           <CupboardNews :look="store.look" />
+          <LookAgain :look="store.look" />
           <FindingList :step="step" />
           <hr class="rule" />
           <component :is="panel" :look="store.look" />

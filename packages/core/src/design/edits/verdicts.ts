@@ -9,6 +9,11 @@ export function sayOfLook(look: Look, verdict: Verdict): Edit {
   })
 }
 
+/** The look is to be looked at again on a day, ISO; null where it no longer is. */
+export function lookAgain(look: Look, on: string | null): Edit {
+  return makeEdit(look, 'brief', (draft) => void (draft.lookAgainOn = on))
+}
+
 /** What somebody said goes again. */
 export function unsayOfLook(look: Look, by: string): Edit {
   return makeEdit(look, 'brief', (draft) => void (draft.verdicts = draft.verdicts.filter((one) => one.by !== by)))

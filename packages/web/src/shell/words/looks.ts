@@ -129,6 +129,13 @@ export const looksWords = {
     natural: { more: 'wood, linen and clay', less: 'fewer natural materials' },
     spend: { more: 'more of the money used', less: 'less of the money used' }
   },
+  again: {
+    on: 'Look at it again on',
+    row: 'look again',
+    due: 'You wanted to look at this again on {day}.',
+    tomorrow: 'Tomorrow',
+    done: 'I have looked'
+  },
   alone: 'This occasion has one look so far. Keep one of the composed ones beside it, or begin another from the menu of looks above.',
   keepBeside: 'Keep beside this one',
   kept: '{name} is kept beside this look.',
