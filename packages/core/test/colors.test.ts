@@ -4,13 +4,14 @@ import {
   deltaE00,
   labOf,
   newPlaced,
-  visibleColors,
-  type ColorNote,
-  type Look,
+  paletteOfRoom,
   readCssPalette,
   readGpl,
+  visibleColors,
   writeCssPalette,
-  writeGpl
+  writeGpl,
+  type ColorNote,
+  type Look
 } from '@hestiad/core'
 
 import { describe, expect, it } from 'vitest'
@@ -152,5 +153,31 @@ describe('palettes', () => {
   it('written as CSS are read back with their colors', () => {
     expect(readCssPalette(writeCssPalette(colors)).map(({ color }) => color)).toEqual(colors.map(({ color }) => color))
     expect(readCssPalette(':root { --size: 12px; --ink: rgb(10 20 30); }')).toEqual([{ name: 'ink', color: '#0a141e' }])
+  })
+})
+
+describe('the colors of a room', () => {
+  const room = (colors: Look['room']['colors'], look = demoLook('pearl-anniversary')): Look => ({ ...look, room: { ...look.room, colors } })
+  const walls = { of: 'walls', color: '#efe7d8' } as const
+
+  it('make a palette: the lightest quiet one the ground, the strongest the accent, the same color once', () => {
+    const colors = [{ of: 'wood', color: '#8a5f3c' }, walls, { of: 'curtains', color: '#2f6f8f' }, { of: 'chairs', color: '#efe6d8' }] as const
+    expect(paletteOfRoom(colors)).toEqual([
+      { color: '#efe7d8', role: 'base' },
+      { color: '#8a5f3c', role: 'support' },
+      { color: '#2f6f8f', role: 'accent' }
+    ])
+    expect(paletteOfRoom([walls])).toEqual([{ color: '#efe7d8', role: 'base' }])
+    expect(paletteOfRoom([])).toEqual([])
+  })
+
+  it('are answered where something in color on the table comes near one of them; where nothing does it is told with both', () => {
+    const told = (look: Look) => colorFigures(look).notes.filter((note) => note.kind === 'room')
+    const [strong] = colorFigures(demoLook('pearl-anniversary')).groups.filter((group) => group.chroma >= 0.1)
+    expect(told(room([walls, { of: 'curtains', color: strong!.color }]))).toEqual([])
+    // magenta is nowhere on this table
+    expect(told(room([walls, { of: 'curtains', color: '#c02fb0' }]))).toMatchObject([{ roomColor: '#c02fb0', of: 'curtains' }])
+    // a room without color asks for nothing
+    expect(told(room([walls]))).toEqual([])
   })
 })

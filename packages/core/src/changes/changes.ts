@@ -86,6 +86,7 @@ function piecesOf(look: Look, note: ColorNote): string[] {
       return [...ofColor(note.color), ...idsOf(look, ['napkin'])]
     case 'outside':
       return [...note.pieceIds]
+    case 'room':
     case 'unmet':
       return idsOf(look, ['napkin', 'runner', 'cloth', 'candle', 'stem', 'ornament', 'vessel'])
     case 'mood':

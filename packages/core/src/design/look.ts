@@ -163,7 +163,17 @@ export interface Room {
   readonly door: Side | null
   /** The wall behind a surface that is seen from one side (sideboard, mantel, shelf): its +y side; null where people walk or sit all round. */
   readonly behind: WallBehind | null
+  /** Colors of what stays in the room whatever is laid. */
+  readonly colors: readonly RoomColor[]
 }
+
+export const roomThings = ['walls', 'floor', 'wood', 'curtains', 'chairs', 'metal', 'art'] as const
+export type RoomThing = (typeof roomThings)[number]
+export interface RoomColor {
+  readonly of: RoomThing
+  readonly color: string
+}
+export const MOST_ROOM_COLORS = 12
 
 export const viewKinds = ['picture', 'window', 'plant'] as const
 /** Something worth seeing on or before a wall: x along the wall from the middle of the table, heights above the floor. */

@@ -103,7 +103,8 @@ export const plainRoom: Room = {
   fixture: null,
   views: [],
   door: null,
-  behind: null
+  behind: null,
+  colors: []
 }
 /** A table with plain chairs whose apron nobody has measured. */
 export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const

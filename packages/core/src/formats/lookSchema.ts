@@ -1,5 +1,18 @@
 import { courseKinds } from '../design/course.js'
-import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds, sides, viewKinds } from '../design/look.js'
+import {
+  chairKinds,
+  foldedIns,
+  hows,
+  joinForms,
+  kindSpreads,
+  mechanicsNames,
+  MOST_ROOM_COLORS,
+  patternNames,
+  roomThings,
+  runnerLayKinds,
+  sides,
+  viewKinds
+} from '../design/look.js'
 import { intentSchema, verdictsSchema } from './briefSchema.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../design/foldKinds.js'
@@ -314,7 +327,8 @@ export const lookSchema = {
           art: list(object(wallView), 20),
           sockets: list(object({ xMm: position, heightMm: sizeOrZero }), 20)
         })
-      )
+      ),
+      colors: list(object({ of: oneOf(...roomThings), color }), MOST_ROOM_COLORS)
     }),
     guests: list(
       object({

@@ -1,5 +1,5 @@
 import { colorRoles, type Mood, type PaletteEntry } from '../design/intent.js'
-import type { Look } from '../design/look.js'
+import type { Look, RoomThing } from '../design/look.js'
 import { ANSWERS, isOutside } from '../intent/paletteFit.js'
 import { chromaOfMood, shareOfRole } from '../reference/moods.js'
 import type { Piece } from '../design/piece.js'
@@ -41,6 +41,8 @@ export type ColorNote =
   | { readonly kind: 'unmet'; readonly color: string; readonly share: number }
   /** A color seen and not wished for. */
   | { readonly kind: 'outside'; readonly color: string; readonly share: number; readonly pieceIds: readonly string[] }
+  /** A strong color of the table that nothing in the room answers, and the room's color it could meet. */
+  | { readonly kind: 'room'; readonly color: string; readonly roomColor: string; readonly of: RoomThing }
   /** More or less color than a mood has: mean OKLab chroma of what is seen. */
   | { readonly kind: 'mood'; readonly mood: Mood; readonly chroma: number; readonly least: number; readonly most: number }
 
@@ -84,6 +86,8 @@ const QUARREL_SEEN = 0.02
 /** A color wished for is met from so much on, one that is not is told from so much on. */
 const UNMET = 0.004
 const OUTSIDE_SEEN = 0.015
+/** Hues that are nearer than this answer each other across a room. */
+const ROOM_HUE = 35
 
 /** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. */
 export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
@@ -96,7 +100,7 @@ export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
   return {
     seen,
     groups,
-    notes: [...notesOf(look, groups, mean, spread), ...wishNotes(look, groups, wished, chroma)],
+    notes: [...notesOf(look, groups, mean, spread), ...wishNotes(look, groups, wished, chroma), ...roomNotes(look, groups)],
     lightness: mean,
     spread,
     chroma,
@@ -213,6 +217,17 @@ function wishNotes({ intent }: Look, groups: readonly ColorGroup[], wished: read
     return chroma < least || chroma > most ? [{ kind: 'mood', mood, chroma, least, most }] : []
   })
   return groups.length > 1 ? [...unmet, ...outside, ...moods.slice(0, 1)] : []
+}
+
+/** Where nothing in color on the table answers anything in color in the room, and nothing in color in the room the table: its strongest color is told. */
+function roomNotes({ room }: Look, groups: readonly ColorGroup[]): ColorNote[] {
+  const inRoom = room.colors.filter(({ color }) => chromaOf(color) >= HUE)
+  const onTable = groups.filter((group) => group.chroma >= HUE && !isLeaf(group.color) && group.parts[0]?.where !== 'table' && group.share >= OUTSIDE_SEEN)
+  const answers = (a: string, b: string) => colorDistance(a, b) < ANSWERS || hueApart(a, b) < ROOM_HUE
+  if (onTable.some((group) => inRoom.some(({ color }) => answers(group.color, color)))) return []
+  const [strongest] = [...onTable].sort((a, b) => b.chroma * b.share - a.chroma * a.share)
+  const [theirs] = [...inRoom].sort((a, b) => chromaOf(b.color) - chromaOf(a.color))
+  return strongest && theirs ? [{ kind: 'room', color: strongest.color, roomColor: theirs.color, of: theirs.of }] : []
 }
 
 /** Things in a color or one so near that it answers it, as the composer has it. */

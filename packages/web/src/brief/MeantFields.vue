@@ -7,6 +7,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import PaletteField from './PaletteField.vue'
+import RoomColors from './RoomColors.vue'
 
 /** What the stylist means with the look: it steers what is composed and what is noticed, and forces nothing. */
 const props = defineProps<{ look: Look }>()
@@ -65,6 +66,10 @@ function toggle(mood: Mood): void {
     <div class="field">
       <span class="label">{{ t('meant.palette') }}</span>
       <PaletteField :look="look" @change="set" />
+    </div>
+    <div class="field">
+      <span class="label">{{ t('meant.room.title') }}</span>
+      <RoomColors :look="look" />
     </div>
     <div class="field">
       <label for="avoid">{{ t('meant.avoid') }}</label>

@@ -4,6 +4,7 @@ import {
   colorRoles,
   paletteOfAnchor,
   paletteOfMood,
+  paletteOfRoom,
   readCssPalette,
   readGpl,
   type ColorRole,
@@ -75,6 +76,7 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
       <el-button v-if="palette.length < MOST" size="small" @click="add"><Plus :size="14" aria-hidden="true" /> {{ t('meant.addColor') }}</el-button>
       <FileField :label="t('meant.fromPhoto')" accept="image/jpeg,image/png,image/webp,.gpl,.css" quiet @file="read" />
       <el-button v-if="anchor" class="plain link" @click="set(paletteOfAnchor(anchor))">{{ t('meant.fromAnchor', { name: anchor.name }) }}</el-button>
+      <el-button v-if="look.room.colors.length > 1" class="plain link" @click="set(paletteOfRoom(look.room.colors))">{{ t('meant.fromRoom') }}</el-button>
       <el-button v-for="mood in look.intent.moods" :key="mood" class="plain link" @click="set(paletteOfMood[mood])">{{
         t('meant.fromMood', { mood: t(`meant.mood.${mood}`) })
       }}</el-button>

@@ -31,6 +31,7 @@ const tenth = (value: number) => value.toFixed(1)
 function swatchesOf(note: ColorNote): readonly string[] {
   if (note.kind === 'lone' || note.kind === 'unmet' || note.kind === 'outside') return [note.color]
   if (note.kind === 'quarrel') return [note.a, note.b]
+  if (note.kind === 'room') return [note.color, note.roomColor]
   return note.kind === 'whites' ? [note.warm, note.cool] : []
 }
 
@@ -51,6 +52,8 @@ function tell(note: ColorNote): string {
     case 'unmet':
     case 'outside':
       return t(`colors.note.${note.kind}`, { color: colorName(note.color), share: percent(note.share) })
+    case 'room':
+      return t('colors.note.room', { color: colorName(note.color), of: t(`meant.room.of.${note.of}`), roomColor: colorName(note.roomColor) })
     case 'mood':
       return t(note.chroma < note.least ? 'colors.note.moodLess' : 'colors.note.moodMore', { mood: t(`meant.mood.${note.mood}`) })
     case 'metals':

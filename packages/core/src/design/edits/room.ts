@@ -9,8 +9,8 @@ const VIEW = { kind: 'picture', xMm: 0, widthMm: 800, bottomMm: 1200, heightMm: 
 const PICTURE = { kind: 'picture', xMm: 0, widthMm: 600, bottomMm: 1200, heightMm: 500 } as const
 const SOCKET = { xMm: 300, aboveTableMm: 100 } as const
 
-/** Who passes, where the light and people come in. */
-export function changeRoom(look: Look, part: Partial<Pick<Room, 'pass' | 'lightFrom' | 'door'>>): Edit {
+/** Who passes, where the light and people come in, what colors stay. */
+export function changeRoom(look: Look, part: Partial<Pick<Room, 'pass' | 'lightFrom' | 'door' | 'colors'>>): Edit {
   return makeEdit(look, 'room', (draft) => void Object.assign(draft.room, part))
 }
 

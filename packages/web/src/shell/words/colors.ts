@@ -26,6 +26,7 @@ export const colorsWords = {
     whites: 'A warm white beside a cool one: each makes the other look off. Matching all whites, or mixing many, are both schools.',
     unmet: 'The brief wishes for {color}; {share} of what is seen is near it.',
     outside: '{color} is not in the palette of the brief and takes {share} of what is seen.',
+    room: 'Nothing in color on the table answers the room: its {color} and the {roomColor} of the {of} do not meet.',
     moodLess: 'A table that is {mood} has more color than this one.',
     moodMore: 'A table that is {mood} has less color than this one.',
     metals: '{names} together: one metal reads as meant, several as mixed metals.'

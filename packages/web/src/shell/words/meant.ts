@@ -39,6 +39,16 @@ export const meantWords = {
   fromPhoto: 'From a photo or a palette file …',
   fromAnchor: 'From {name}',
   fromMood: 'As {mood} tables often are',
+  fromRoom: 'From the room',
+  room: {
+    title: 'Colors of the room that stay',
+    says: 'Walls, floor, wood: the table is seen against them.',
+    add: 'Add a color of the room',
+    what: 'What has color {n} of the room',
+    color: 'Color of the {of}',
+    drop: 'Leave out the {of}',
+    of: { walls: 'walls', floor: 'floor or rug', wood: 'wood', curtains: 'curtains', chairs: 'chairs', metal: 'metal', art: 'art' }
+  },
   photosLie: 'Photos lie about color: hold a swatch or the thing itself beside the screen and correct.',
   noColors: '“{name}” has no colors that could be read. Take a JPEG, PNG or WebP photo, or a .gpl or .css palette.',
   avoid: 'Must not be on the table',
