@@ -79,10 +79,19 @@ test('a look changed in two windows is kept twice when the user says so', async 
   await expect(ledger(page, 'left to spend')).toHaveText('$50.00')
 })
 
-test('the cupboard is searched, a count is changed and kept, and a spoiled CSV names its row and column', async ({ page }) => {
+test('the cupboard is searched, a search is kept, a count is changed and kept, and a spoiled CSV names its row and column', async ({ page }) => {
   await page.goto('/cupboard')
   await page.getByRole('searchbox').fill('linen napkin')
-  await expect(page.getByRole('table').getByRole('button', { name: /^Open / })).toHaveCount(2)
+  const rows = page.getByRole('table').getByRole('button', { name: /^Open / })
+  await expect(rows).toHaveCount(2)
+  await page.getByRole('button', { name: 'Keep this search' }).click()
+  await page.getByRole('searchbox').fill('jug')
+  await expect(rows).not.toHaveCount(2)
+  await page.getByRole('button', { name: 'linen napkin', exact: true }).click()
+  await expect(page.getByRole('searchbox')).toHaveValue('linen napkin')
+  await expect(rows).toHaveCount(2)
+  await page.getByRole('button', { name: 'Drop linen napkin' }).click()
+  await page.getByRole('button', { name: 'Bring back linen napkin' }).click()
   await page.getByLabel('Persimmon linen napkin, Own').fill('9')
   await page.getByLabel('Persimmon linen napkin, Own').press('Tab')
   await expect(page.getByText('Saved: Persimmon linen napkin')).toBeVisible()

@@ -73,9 +73,21 @@ test('a cap on the flowers is passed, told as a finding, and mended by the best 
   await expect(ledger(page, 'left to spend')).toHaveText(`${left + saving < 0 ? '-' : ''}$${Math.abs(left + saving).toFixed(2)}`)
 })
 
-test('a piece is opened, measured, photographed and given another use; removed, it can be put back', async ({ page }) => {
+test('a photo dropped on a row is the picture of the piece; it is opened, measured, photographed and given another use; removed, it can be put back', async ({
+  page
+}) => {
   await page.goto('/cupboard')
   await page.getByRole('searchbox').fill('smoke water goblet')
+  const row = page.getByRole('row').filter({ hasText: 'Smoke water goblet' }).first()
+  await row.evaluate(async (over) => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 64, height: 64 })
+    canvas.getContext('2d')!.fillRect(0, 0, 64, 64)
+    const photo = await new Promise<Blob>((done) => canvas.toBlob((made) => done(made!), 'image/png'))
+    const dataTransfer = new DataTransfer()
+    dataTransfer.items.add(new File([photo], 'goblet.png', { type: 'image/png' }))
+    over.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }))
+  })
+  await expect(row.locator('img')).toBeVisible()
   await page.getByRole('button', { name: 'Open Smoke water goblet' }).click()
   const editor = page.getByRole('region', { name: 'Smoke water goblet' })
   await editor.getByLabel('Height').fill('7')

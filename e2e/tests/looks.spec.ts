@@ -211,7 +211,10 @@ test('the brief: a photo becomes the palette, a wished color is missed and one t
   await saved(page)
 })
 
-test('the looks as a page for the client: voted on without the server, the answer read back to both looks; looked at again on a day', async ({ page, context }) => {
+test('the looks as a page for the client: voted on without the server, the answer read back to both looks; looked at again on a day', async ({
+  page,
+  context
+}) => {
   await open(page, 'mending-circle', 'looks')
   await panel(page).getByRole('button', { name: 'Compose five looks' }).click()
   await panel(page).locator('article.card').first().getByRole('button', { name: 'Keep beside this one' }).click()

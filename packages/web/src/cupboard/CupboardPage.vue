@@ -7,6 +7,7 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { onKeyStroke } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
+import { api } from '../api/calls.js'
 import ChoiceField from '../shell/ChoiceField.vue'
 import { today } from '../shell/dates.js'
 import { onKeys } from '../shell/keys.js'
@@ -15,6 +16,7 @@ import { readListFile } from '../shell/readListFile.js'
 import SetAside from './SetAside.vue'
 import FacetSelect from './FacetSelect.vue'
 import ItemTable from './ItemTable.vue'
+import KeptSearches from './KeptSearches.vue'
 import MultiEdit from './MultiEdit.vue'
 import PictureWall from './PictureWall.vue'
 import PieceEditor from './PieceEditor.vue'
@@ -71,6 +73,16 @@ async function takeAway(item: CupboardItem): Promise<void> {
 
 async function putBack(): Promise<void> {
   if (gone.value && (await write([gone.value]))) gone.value = undefined
+}
+
+/** A photo dropped on a row is the picture of its piece. */
+async function takePhoto(item: CupboardItem, file: File): Promise<void> {
+  try {
+    const { id: photoId } = await api.addPhoto(file)
+    await write([{ ...item, facts: { ...item.facts, photoId } }])
+  } catch (error) {
+    message.value = t('cupboard.failed', { message: (error as Error).message })
+  }
 }
 
 async function chooseFile(picked: File): Promise<void> {
@@ -149,6 +161,7 @@ document.title = 'Cupboard · Hestiad'
         @update:model-value="view = $event"
       />
     </div>
+    <KeptSearches :query="query" :facets="facets" :narrowed="narrowed" @search="((query = $event.query), (facets = $event.facets))" />
     <p v-if="message" class="note row between" role="status">
       <span>{{ message }}</span> <el-button v-if="gone" class="plain under" @click="putBack">{{ t('cupboard.putBack') }}</el-button>
     </p>
@@ -182,6 +195,7 @@ document.title = 'Cupboard · Hestiad'
         @choose="choose"
         @open="openId = $event.piece.id"
         @change="write([$event])"
+        @photo="takePhoto"
       />
       <PictureWall v-else :items="found" :open="openId" @open="openId = $event.piece.id" />
       <aside v-if="open">

@@ -10,9 +10,14 @@ import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 import PieceTile from './PieceTile.vue'
 
-/** Pieces as rows, of which only those in view are made; counts and places are changed in the row. */
+/** Pieces as rows, of which only those in view are made; counts and places are changed in the row, and a photo dropped on it is its picture. */
 const props = defineProps<{ items: readonly CupboardItem[]; chosen: ReadonlySet<string>; open: string | null }>()
-const emit = defineEmits<{ choose: [id: string, on: boolean]; open: [item: CupboardItem]; change: [item: CupboardItem] }>()
+const emit = defineEmits<{
+  choose: [id: string, on: boolean]
+  open: [item: CupboardItem]
+  change: [item: CupboardItem]
+  photo: [item: CupboardItem, file: File]
+}>()
 const { t } = useI18n()
 const { length } = usePreferences()
 /** By which column, and which way; pressed once up, twice down, thrice as they come. */
@@ -27,6 +32,15 @@ function sortBy(column: SortColumn): void {
 
 const scroller = ref<HTMLElement | null>(null)
 const virtual = useVirtualizer(computed(() => ({ count: props.items.length, getScrollElement: () => scroller.value, estimateSize: () => 44, overscan: 8 })))
+
+/** The row a file is held over. */
+const over = ref<string>()
+
+function drop(item: CupboardItem, event: DragEvent): void {
+  over.value = undefined
+  const [file] = event.dataTransfer?.files ?? []
+  if (file) emit('photo', item, file)
+}
 
 function set(item: CupboardItem, part: { owned?: number; kept?: string }): void {
   emit('change', { ...item, piece: { ...item.piece, ...part } })
@@ -50,8 +64,11 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
         class="row"
         role="row"
         :aria-rowindex="row.index + 2"
-        :class="{ open: open === shown[row.index]!.piece.id }"
+        :class="{ open: open === shown[row.index]!.piece.id, over: over === shown[row.index]!.piece.id }"
         :style="{ transform: `translateY(${row.start}px)` }"
+        @dragover.prevent="over = shown[row.index]!.piece.id"
+        @dragleave="over = undefined"
+        @drop.prevent="drop(shown[row.index]!, $event)"
       >
         <span role="cell"
           ><CheckField
@@ -97,6 +114,11 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
 </template>
 
 <style scoped>
+.row.over {
+  outline: 2px solid var(--ember);
+  outline-offset: -2px;
+}
+
 .up {
   transform: rotate(180deg);
 }

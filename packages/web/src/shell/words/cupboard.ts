@@ -22,6 +22,7 @@ export const cupboardWords = {
   imported: '{n} pieces taken in.',
   empty: 'The cupboard is empty. Add a piece, or import a CSV.',
   noMatch: 'Nothing matches. Clear the search to see all {n}.',
+  searches: { title: 'Kept searches', keep: 'Keep this search', drop: 'Drop {name}', back: 'Bring back {name}' },
   count: '{shown} of {n}',
   failed: 'Not saved: {message}',
   saved: 'Saved',
