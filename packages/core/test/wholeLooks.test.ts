@@ -247,6 +247,13 @@ describe('on a table that leaves little room', () => {
       const found = codes(one)
       expect(found.filter((code) => code === 'money.over' || code === 'money.gap')).toEqual([])
       if (!before.has('dish.room')) expect(found).not.toContain('dish.room')
+      // nothing a toddler swallows
+      if (look.household.toddlers)
+        expect(
+          createAssessor()
+            .measure(one.look)
+            .findings.map((finding) => finding.code)
+        ).not.toContain('hands.small')
       // what leaves for the dishes is told, and only that leaves
       expect(one.look.centerpiece.some((placed) => !placed.atMeal)).toBe(one.clearedForMeal)
       // what is given up at the places is given up there

@@ -6,6 +6,7 @@ import { pieceUses } from '../design/pieceUses.js'
 import { candleLifeMin } from '../light/candleLife.js'
 import { holderFit } from '../light/holderFit.js'
 import { BUD_MOUTH_MM } from '../reference/composition.js'
+import { hasCoinCell, isSmallPart } from '../reference/smallParts.js'
 import { cellsPerFlameless } from '../reference/supplies.js'
 import { takesStems } from '../solids/pieceSolids.js'
 import type { Brief } from './brief.js'
@@ -70,6 +71,7 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
   const families = new Map(familiesOf(look.pieces, options.together).flatMap((family) => family.pieces.map((piece) => [piece.id, family] as const)))
   for (const piece of look.pieces) {
     if (!isStanding(piece) || without.has(piece.id) || piece.of !== null || (piece.bareBack && look.guests.length > 0)) continue
+    if (look.household.toddlers && isSmallPart(piece)) continue
     const part = partOf(piece)
     if (part === null) continue
     const mayBuy = from === 'all-new' || (from === 'few-new' && piece.material === 'fruit')
@@ -144,7 +146,11 @@ function candleFor(brief: Brief, holder: Holder, from: Source, offered: Readonly
   const { look } = brief
   const askedMin = look.occasion.endMin - lightAtMin(look)
   const fitting = piecesOf(look, 'candle').filter(
-    (candle) => !holderFit(holder, candle) && (candle.burn.kind === 'flameless') === (brief.candles === 'flameless') && candleLifeMin(candle) >= askedMin
+    (candle) =>
+      !holderFit(holder, candle) &&
+      !(look.household.toddlers && hasCoinCell(candle)) &&
+      (candle.burn.kind === 'flameless') === (brief.candles === 'flameless') &&
+      candleLifeMin(candle) >= askedMin
   )
   const had = fitting.filter((candle) => candle.owned > 1 || (from !== 'owned' && (offered.get(candle.id) ?? 0) > 0))
   const rank = (candle: Candle) => chromaOf(candle.color) + Math.abs(candle.heightMm - 230) / 2000 - Math.min(candle.owned, 12) / 60

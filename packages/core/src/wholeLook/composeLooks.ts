@@ -8,6 +8,7 @@ import { applyEdit } from '../design/edit.js'
 import { isStanding, type Piece } from '../design/piece.js'
 import type { SmallerStep } from '../design/remedyShapes.js'
 import { usedIds } from '../design/pieceUses.js'
+import { DAYLIGHT_UNTIL_MIN } from '../reference/composition.js'
 import { colorFigures } from '../palette/colorFigures.js'
 import { bestCasts, layerCasts } from './castLayers.js'
 import type { LayerCast } from './layerCast.js'
@@ -35,6 +36,8 @@ const CASTS_LAID = 2
 const CASTS_JUDGED = 12
 const CASTS_TRIED = 4
 const EFFORT = 0.5
+/** An evening's middle without a light beside one with: our own starting value. */
+const UNLIT = 0.88
 /** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
 const again = { napkin: 0.7, runner: 0.82, cloth: 0.85, charger: 0.9, dinner: 0.92, none: 0.94, hero: 0.76, pattern: 0.7 } as const
 /** Layers that suit a direction less than this do not show it, and it is said. Our own starting value. */
@@ -283,8 +286,10 @@ function bestMiddle(look: Look, patterns: readonly PatternName[], options: Whole
   const { from, seed, without = [], together = [], wishLight = false } = options
   const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
   const before = shownBefore(options, found)
+  const isEvening = look.occasion.endMin > DAYLIGHT_UNTIL_MIN
   const worth = (idea: Idea) =>
     worthOf(idea) *
+    (isEvening && idea.cast.lightId === null ? UNLIT : 1) *
     (before.some((one) => one.pattern === idea.pattern) ? again.pattern : 1) *
     (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1) *
     (idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap') ? OVER_BUDGET : 1)
