@@ -68,7 +68,11 @@ export async function openAgain(page: Page, id: string, at = 'centerpiece'): Pro
  */
 export async function choose(field: Locator, option: string): Promise<void> {
   await expect(async () => {
-    if ((await field.getAttribute('aria-expanded')) !== 'true') await field.click({ force: true })
+    if ((await field.getAttribute('aria-expanded')) !== 'true') {
+      // a list that is still closing lies over the next field, all its choices shown again: a press would choose one of them
+      await expect(field.page().locator('.el-select-dropdown').filter({ visible: true })).toHaveCount(0, { timeout: 5_000 })
+      await field.click({ force: true })
+    }
     // its own list: another's may still be closing
     const list = field.page().locator(`[id="${await field.getAttribute('aria-controls')}"]`)
     if ((await field.getAttribute('readonly')) === null) {

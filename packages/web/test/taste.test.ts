@@ -24,6 +24,7 @@ describe('what a stylist preferred', () => {
     const unchoose = store.choose(dear, [dear, cheap])
     expect(store.taste.choices).toBe(21)
     unchoose()
+    expect(store.choices).toHaveLength(20)
     expect(store.taste.weights.spend).toBeLessThan(0)
     await nextTick()
     setActivePinia(createPinia())

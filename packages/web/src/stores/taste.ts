@@ -1,6 +1,6 @@
 import { learnTaste, traits, traitsOf, type TasteChoice, type Traits, type WholeLook } from '@hestiad/core'
 import { defineStore } from 'pinia'
-import { computed, ref, watchEffect } from 'vue'
+import { computed, shallowRef, watchEffect } from 'vue'
 
 /** Older choices than these are forgotten: tastes change. */
 const MOST_CHOICES = 60
@@ -8,7 +8,7 @@ const KEY = 'taste-choices'
 
 /** What this stylist kept and dropped of the looks that were composed, and what that says; kept in this browser. */
 export const useTaste = defineStore('taste', () => {
-  const choices = ref<readonly TasteChoice[]>(readChoices())
+  const choices = shallowRef<readonly TasteChoice[]>(readChoices())
   watchEffect(() => localStorage.setItem(KEY, JSON.stringify(choices.value)))
   const taste = computed(() => learnTaste(choices.value))
 
