@@ -132,6 +132,7 @@ test('from an empty occasion to the list for the shops in at most 35 actions: ei
   await act(dialog.getByLabel('Budget').fill('600'))
   await act(dialog.getByRole('button', { name: 'Begin' }).click())
   await expect(page.locator('.board .seat')).toHaveCount(8)
+  await expect(page.locator('header')).toContainText('Sat 13 Feb')
 
   await act(step(page, 'Linens'))
   await act(panel(page).getByRole('button', { name: 'From the shops' }).first().click())

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 
-/** A day as YYYY-MM-DD, typed or picked; emptied it leaves the day as it was, or where it is optional says none. */
+/**
+ * A day as YYYY-MM-DD, typed as people write it or picked; emptied it leaves the day as it was, or where it is optional says none. No weekday: with
+ * one the picker takes nothing that is typed.
+ */
 defineProps<{ label: string; modelValue: string; optional?: boolean; bare?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [day: string] }>()
 const id = useId()
@@ -14,7 +17,7 @@ const id = useId()
       v-bind="{ id } as object"
       type="date"
       :placeholder="bare ? label : ''"
-      format="ddd, MMM D, YYYY"
+      format="MMM D, YYYY"
       value-format="YYYY-MM-DD"
       :clearable="optional"
       :model-value="modelValue"
