@@ -1,19 +1,7 @@
 import { courseKinds } from '../design/course.js'
-import {
-  chairKinds,
-  foldedIns,
-  hows,
-  joinForms,
-  kindSpreads,
-  mechanicsNames,
-  MOST_ROOM_COLORS,
-  patternNames,
-  roomThings,
-  runnerLayKinds,
-  sides,
-  viewKinds
-} from '../design/look.js'
+import { chairKinds, foldedIns, hows, joinForms, kindSpreads, mechanicsNames, patternNames, runnerLayKinds } from '../design/look.js'
 import { intentSchema, verdictsSchema } from './briefSchema.js'
+import { roomSchema } from './roomSchema.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../design/foldKinds.js'
 import { needGroups, tableZones } from '../design/money.js'
@@ -247,8 +235,6 @@ const placed = object({
   )
 })
 
-const wallView = { id: { $ref: '#/$defs/id' }, name: text, kind: oneOf(...viewKinds), xMm: position, widthMm: size, bottomMm: sizeOrZero, heightMm: size }
-
 export const MOST_GUESTS = 100
 
 export const lookSchema = {
@@ -315,21 +301,7 @@ export const lookSchema = {
       set: oneOf('whole', 'one-end'),
       color
     }),
-    room: object({
-      clearMm: object(Object.fromEntries(sides.map((side) => [side, orNull(sizeOrZero)]))),
-      pass: flag,
-      lightFrom: { enum: [...sides, null] },
-      fixture: orNull(object({ bottomMm: size, widthMm: size })),
-      views: list(object({ ...wallView, side: oneOf(...sides) }), 40),
-      door: { enum: [...sides, null] },
-      behind: orNull(
-        object({
-          art: list(object(wallView), 20),
-          sockets: list(object({ xMm: position, heightMm: sizeOrZero }), 20)
-        })
-      ),
-      colors: list(object({ of: oneOf(...roomThings), color }), MOST_ROOM_COLORS)
-    }),
+    room: roomSchema,
     guests: list(
       object({
         id: { $ref: '#/$defs/id' },
