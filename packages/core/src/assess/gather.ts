@@ -5,7 +5,7 @@ import type { Placed } from '../design/look.js'
 export function gather(findings: readonly BareFinding[], centerpiece: readonly Placed[]): readonly BareFinding[] {
   const groups = new Map<string, BareFinding[]>()
   for (const finding of findings) {
-    const key = finding.at.kind === 'piece' ? causeOf(finding, centerpiece) : finding.code === 'brief.avoided' ? `avoided ${finding.because}` : undefined
+    const key = finding.at.kind === 'piece' || whateverPiece.has(finding.code) ? causeOf(finding, centerpiece) : undefined
     const group = key === undefined ? undefined : groups.get(key)
     if (group) group.push(finding)
     else groups.set(key ?? `alone ${groups.size}`, [finding])
@@ -23,7 +23,14 @@ function placeIdOf({ at }: BareFinding): string {
 }
 
 /** Troubles whose cause is what is in or about the piece, whatever kind it is. */
-const whateverPiece: ReadonlySet<BareFinding['code']> = new Set(['stems.pets', 'stems.pets-unknown', 'flame.setting', 'flame.sleeves', 'piece.edge'])
+const whateverPiece: ReadonlySet<BareFinding['code']> = new Set([
+  'stems.pets',
+  'stems.pets-unknown',
+  'flame.setting',
+  'flame.sleeves',
+  'piece.edge',
+  'brief.avoided'
+])
 
 /** What is the same for all that share a cause: the code, how grave, why, and which pieces are concerned. */
 function causeOf(finding: BareFinding, centerpiece: readonly Placed[]): string {

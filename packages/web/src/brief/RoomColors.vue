@@ -61,7 +61,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: auto minmax(110px, 1fr) minmax(70px, 1fr) auto;
+  grid-template-columns: auto minmax(136px, 2fr) minmax(60px, 1fr) auto;
   gap: 10px;
   align-items: center;
 }

@@ -2,7 +2,7 @@
 import { noFacets, type Facets } from '@hestiad/core'
 import { computed, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useKeptSearches, type KeptSearch } from './keptSearches.js'
+import { same, useKeptSearches, type KeptSearch } from './keptSearches.js'
 
 /** Searches one makes again and again: kept as they are set, made by one press, dropped, and brought back. */
 const props = defineProps<{ query: string; facets: Facets; narrowed: boolean }>()
@@ -11,7 +11,6 @@ const { t } = useI18n()
 const { kept, has, keep, drop } = useKeptSearches()
 const dropped = shallowRef<KeptSearch>()
 const now = computed<KeptSearch>(() => ({ query: props.query, facets: props.facets }))
-const isNow = (search: KeptSearch) => JSON.stringify(search) === JSON.stringify(now.value)
 
 /** By what it asks for. */
 function nameOf({ query, facets }: KeptSearch): string {
@@ -42,7 +41,7 @@ function bringBack(): void {
 <template>
   <p v-if="kept.length > 0 || narrowed || dropped" class="row kept small">
     <span v-if="kept.length > 0" class="soft">{{ t('cupboard.searches.title') }}</span>
-    <span v-for="search in kept" :key="nameOf(search)" class="one" :class="{ on: isNow(search) }">
+    <span v-for="search in kept" :key="nameOf(search)" class="one" :class="{ on: same(search, now) }">
       <el-button class="plain" @click="emit('search', search)">{{ nameOf(search) }}</el-button>
       <el-button class="plain" :aria-label="t('cupboard.searches.drop', { name: nameOf(search) })" @click="takeAway(search)">×</el-button>
     </span>

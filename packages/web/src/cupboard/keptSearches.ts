@@ -1,5 +1,6 @@
 import { noFacets, type Facets } from '@hestiad/core'
 import { ref, watchEffect, type Ref } from 'vue'
+import { keptList } from '../stores/keptList.js'
 
 /** A search of the cupboard with its facets, kept in this browser to be made again. */
 export interface KeptSearch {
@@ -16,9 +17,8 @@ export function useKeptSearches(): {
   readonly keep: (search: KeptSearch) => void
   readonly drop: (search: KeptSearch) => void
 } {
-  const kept = ref<readonly KeptSearch[]>(read())
+  const kept = ref<readonly KeptSearch[]>(keptList(KEY, sound))
   watchEffect(() => localStorage.setItem(KEY, JSON.stringify(kept.value)))
-  const same = (a: KeptSearch, b: KeptSearch) => JSON.stringify([a.query, a.facets]) === JSON.stringify([b.query, b.facets])
   const without = (search: KeptSearch) => kept.value.filter((one) => !same(one, search))
   return {
     kept,
@@ -28,14 +28,8 @@ export function useKeptSearches(): {
   }
 }
 
-function read(): KeptSearch[] {
-  try {
-    const list: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
-    return Array.isArray(list) ? list.flatMap(sound) : []
-  } catch {
-    return []
-  }
-}
+/** Whether two searches ask for the same. */
+export const same = (a: KeptSearch, b: KeptSearch) => JSON.stringify([a.query, a.facets]) === JSON.stringify([b.query, b.facets])
 
 /** What another version stored is made whole, or passed over. */
 function sound(one: unknown): KeptSearch[] {

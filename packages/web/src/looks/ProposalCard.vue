@@ -25,6 +25,17 @@ const told = computed(() =>
   })
 )
 const middle = computed(() => [...new Set(props.whole.look.centerpiece.map((placed) => names.value.get(placed.pieceId) ?? ''))])
+/** What it is, what its middle is, and what was given up for it, sentence by sentence. */
+const says = computed(() => {
+  const { followed, direction, pattern, spared, smaller, clearedForMeal } = props.whole
+  return [
+    t(followed ? `looks.says.${direction}` : 'looks.notFollowed'),
+    pattern ? t('looks.middle', { pattern: t(`compose.names.${pattern}`), pieces: list(middle.value) }) : t('looks.noMiddle'),
+    ...(spared ? [t('looks.spared')] : []),
+    ...(smaller.length > 0 ? [t('looks.smaller', { steps: list(smaller.map((step) => smallerNames[step])) })] : []),
+    ...(clearedForMeal ? [t('looks.cleared')] : [])
+  ].join(' ')
+})
 const figures = computed(() => [
   { label: t('looks.spend'), value: money(props.whole.figures.spendCents) },
   { label: t('ledger.left'), value: money(props.whole.figures.leftCents), alarm: props.whole.figures.leftCents < 0 },
@@ -50,12 +61,7 @@ const figures = computed(() => [
       <span class="strip" aria-hidden="true"><span v-for="color in whole.palette" :key="color" :style="{ background: color }" /></span>
     </div>
     <p class="soft small">
-      {{ t(whole.followed ? `looks.says.${whole.direction}` : 'looks.notFollowed') }}
-      <template v-if="whole.pattern">{{ t('looks.middle', { pattern: t(`compose.names.${whole.pattern}`), pieces: list(middle) }) }}</template>
-      <template v-else>{{ t('looks.noMiddle') }}</template>
-      <template v-if="whole.spared">{{ t('looks.spared') }}</template>
-      <template v-if="whole.smaller.length > 0">{{ t('looks.smaller', { steps: list(whole.smaller.map((step) => smallerNames[step])) }) }}</template>
-      <template v-if="whole.clearedForMeal">{{ t('looks.cleared') }}</template>
+      {{ says }}
     </p>
     <dl>
       <div v-for="one in figures" :key="one.label" :class="{ bad: one.alarm }">

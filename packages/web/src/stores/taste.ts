@@ -1,6 +1,7 @@
 import { learnTaste, traits, traitsOf, type TasteChoice, type Traits, type WholeLook } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watchEffect } from 'vue'
+import { keptList } from './keptList.js'
 
 /** Older choices than these are forgotten: tastes change. */
 const MOST_CHOICES = 60
@@ -8,7 +9,7 @@ const KEY = 'taste-choices'
 
 /** What this stylist kept and dropped of the looks that were composed, and what that says; kept in this browser. */
 export const useTaste = defineStore('taste', () => {
-  const choices = shallowRef<readonly TasteChoice[]>(readChoices())
+  const choices = shallowRef<readonly TasteChoice[]>(keptList(KEY, (one) => (isChoice(one) ? [one] : [])))
   watchEffect(() => localStorage.setItem(KEY, JSON.stringify(choices.value)))
   const taste = computed(() => learnTaste(choices.value))
 
@@ -31,15 +32,6 @@ export const useTaste = defineStore('taste', () => {
 
   return { choices, taste, choose, forget, restore }
 })
-
-function readChoices(): TasteChoice[] {
-  try {
-    const list: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
-    return Array.isArray(list) ? list.filter(isChoice) : []
-  } catch {
-    return []
-  }
-}
 
 function isChoice(one: unknown): one is TasteChoice {
   const { kept, others } = (one ?? {}) as Partial<TasteChoice>
