@@ -22,13 +22,13 @@ function chromium() {
 }
 
 const counts = { passed: 0, failed: 0, skipped: 0 }
-let bad = false
+const failed = []
 
 function step(title, command, args, options = {}) {
   console.log(`\n== ${title}`)
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
   if (status !== 0) {
-    bad = true
+    failed.push(title)
     console.log(`== ${title}: failed`)
   }
 }
@@ -56,6 +56,7 @@ if (existsSync(browser)) {
   counts.skipped += stats.skipped
 }
 
-if (counts.passed === 0) bad = true
+if (counts.passed === 0) failed.push('No test passed')
 console.log(`\n${counts.passed} passed, ${counts.failed} failed, ${counts.skipped} skipped`)
-process.exit(bad || counts.failed > 0 ? 1 : 0)
+for (const title of failed) console.log(`== ${title}: failed`)
+process.exit(failed.length > 0 || counts.failed > 0 ? 1 : 0)

@@ -169,6 +169,7 @@ function wildRoom(random: Random): Look['room'] {
   return {
     clearMm: { north: clear(), east: clear(), south: clear(), west: clear() },
     ...wildViews(random),
+    colors: [{ of: 'walls', color: '#4f6b4a' }],
     pass: random() < 0.3,
     lightFrom: pick(random, [null, 'north', 'east']),
     behind:
