@@ -83,15 +83,15 @@ test('light: a candle lit later lasts to the end, an empty holder has none, and 
   await open(page, 'ferry-crew', 'light')
   await expect(
     panel(page)
-      .getByText(/out 21:45/)
+      .getByText(/out 9:45 pm/)
       .first()
   ).toBeVisible()
   await panel(page).getByLabel('Light all at').fill('18:30')
   await panel(page).getByLabel('Light all at').press('Tab')
-  await expect(panel(page).getByText(/out 21:45/)).toHaveCount(0)
+  await expect(panel(page).getByText(/out 9:45 pm/)).toHaveCount(0)
   await expect(
     panel(page)
-      .getByText(/Lit at 18:30/)
+      .getByText(/Lit at 6:30 pm/)
       .first()
   ).toBeVisible()
   for (const holder of await panel(page).getByLabel('Smoke tea-light glass, Candle').all())

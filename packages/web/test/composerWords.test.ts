@@ -5,6 +5,7 @@ import { createI18n } from 'vue-i18n'
 import { speakerOf } from '../src/findings/findingWords.js'
 import { scoreNames, tellRefusal, tellWhy } from '../src/shell/words/composer.js'
 import { en } from '../src/shell/words/en.js'
+import { measuresIn } from '../src/stores/preferences.js'
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
 
@@ -13,7 +14,7 @@ it('why things were chosen and why a pattern cannot be laid is told in whole wor
   const told: string[] = []
   for (const name of ['pearl-anniversary', 'ferry-crew', 'mending-circle', 'ordinary-week']) {
     const look = demo(name)
-    const say = speakerOf({ t: t as never, look, length: (mm) => `${Math.round(mm)} mm` })
+    const say = speakerOf({ t: t as never, look, ...measuresIn('cm', 24) })
     for (const pattern of patternNames) {
       const { ideas, refusals } = composeMiddles(look, { patterns: [pattern], from: 'few-new', want: 2, seed: 1 })
       told.push(...ideas.flatMap((idea) => idea.why.map((why) => tellWhy(why, say))), ...refusals.map((refusal) => tellRefusal(refusal, say)))

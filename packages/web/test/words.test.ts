@@ -5,7 +5,6 @@ import {
   createAssessor,
   findingCodes,
   findingKey,
-  formatLength,
   newPlaced,
   plainStems,
   type BareFinding,
@@ -22,12 +21,14 @@ import { steps } from '../src/shell/steps.js'
 import { words } from '../src/shell/words.js'
 import { en } from '../src/shell/words/en.js'
 import { findingWords } from '../src/shell/words/findings/index.js'
+import { agree } from '../src/shell/words/findings/speaker.js'
 import { remedyWords } from '../src/shell/words/findings/remedies.js'
+import { measuresIn } from '../src/stores/preferences.js'
 import { remedySamples } from './support/remedySamples.js'
 
 const t = words.global.t as never
 const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
-const wordsFor = (look: Look, unit: 'in' | 'cm' = 'in') => ({ t, look, length: (mm: number) => formatLength(mm, unit) })
+const wordsFor = (look: Look, unit: 'in' | 'cm' = 'in') => ({ t, look, ...measuresIn(unit, unit === 'in' ? 12 : 24) })
 
 const nouns = 'guest|piece|place|stem|kind|spot|thing|height|view|flame|candle|seat|group|texture|year|color|pair|vessel|seam|stop|warning|note|leaf'
 /** What nobody should read: a key, a gap left open, a number gone wrong, one of many, a word twice, a word missing, a loose end. */
@@ -126,6 +127,49 @@ describe('words of findings', () => {
   })
 })
 
+describe('names and measures', () => {
+  it('a name and its verb agree in number, whatever follows its noun', () => {
+    const told = [
+      'Poppy pods',
+      'Three persimmons',
+      'Jar of thread spools',
+      'Bay garland, 2 ft',
+      'Tea lights, 4 h',
+      'Hurricane glass',
+      'Eucalyptus',
+      'Bowl with lemons'
+    ]
+    expect(told.map((name) => agree(name, 'is', 'are'))).toEqual([
+      'Poppy pods are',
+      'Three persimmons are',
+      'Jar of thread spools is',
+      'Bay garland, 2 ft, is',
+      'Tea lights, 4 h, are',
+      'Hurricane glass is',
+      'Eucalyptus is',
+      'Bowl with lemons is'
+    ])
+  })
+
+  // outside check: the platform's own formatter of English clock times (ECMA-402)
+  it('clock times of twelve hours read as English does, every quarter of an hour of a day and past midnight', () => {
+    const english = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit', hour12: true, timeZone: 'UTC' })
+    for (let minute = 0; minute < 1800; minute += 15)
+      expect(measuresIn('in', 12).clock(minute)).toBe(
+        english
+          .format(minute * 60_000)
+          .replace(/\s/, ' ')
+          .toLowerCase()
+      )
+  })
+
+  // outside check: the international avoirdupois pound, 453.59237 g, and its sixteenth (1959 agreement; NIST Handbook 44, appendix C)
+  it('weights beside inches are ounces and pounds, beside centimeters grams and kilograms', () => {
+    expect([28.35, 453.59237, 3 * 453.59237].map(measuresIn('in', 12).weight)).toEqual(['1 oz', '16 oz', '3 lb'])
+    expect([28.35, 453.59237, 2500].map(measuresIn('cm', 24).weight)).toEqual(['30 g', '450 g', '2.5 kg'])
+  })
+})
+
 describe('words of remedies', () => {
   it('leave nothing open for any remedy, one proposed or one of the list, and every code is proposed by some look', () => {
     const proposed = new Set<RemedyCode>()
@@ -168,15 +212,22 @@ describe('words of remedies', () => {
   })
 })
 
+/** The sources of the pages, words left out. */
+const pages = (() => {
+  const src = fileURLToPath(new URL('../src', import.meta.url))
+  const files = readdirSync(src, { recursive: true, encoding: 'utf8' }).filter((name) => /\.(vue|ts)$/.test(name) && !name.includes('shell/words/'))
+  return files.map((name) => readFileSync(join(src, name), 'utf8'))
+})()
+
 /** Keys asked for in the pages, with those of which a part is put in: `brief.${course}` is `brief.*`. */
 function keysAsked(): string[] {
-  const src = fileURLToPath(new URL('../src', import.meta.url))
-  const files = readdirSync(src, { recursive: true, encoding: 'utf8' }).filter((name) => /\.(vue|ts)$/.test(name))
-  const texts = files.map((name) => readFileSync(join(src, name), 'utf8'))
-  const plain = texts.flatMap((text) => [...text.matchAll(/\bt\(\s*'([\w.-]+)'/g)].map((match) => match[1]!))
-  const filled = texts.flatMap((text) => [...text.matchAll(/\bt\(\s*`([\w.-]+)\.\$\{[^`]*`/g)].map((match) => `${match[1]!}.*`))
+  const plain = pages.flatMap((text) => [...text.matchAll(/\bt\(\s*'([\w.-]+)'/g)].map((match) => match[1]!))
+  const filled = pages.flatMap((text) => [...text.matchAll(/\bt\(\s*`([\w.-]+)\.\$\{[^`]*`/g)].map((match) => `${match[1]!}.*`))
   return [...new Set([...plain, ...filled])]
 }
+
+const allKeys = (node: object, path = ''): string[] =>
+  Object.entries(node).flatMap(([name, value]) => (typeof value === 'string' ? [`${path}${name}`] : allKeys(value as object, `${path}${name}.`)))
 
 describe('keys', () => {
   it('asked for in the pages are all there', () => {
@@ -185,5 +236,14 @@ describe('keys', () => {
     const wordsAt = (path: string) => path.split('.').reduce<unknown>((node, part) => (node as Record<string, unknown> | undefined)?.[part], en)
     const missing = asked.filter((key) => (key.endsWith('.*') ? typeof wordsAt(key.slice(0, -2)) !== 'object' : typeof wordsAt(key) !== 'string'))
     expect(missing).toEqual([])
+  })
+
+  it('that are there are all asked for: no words that nobody reads', () => {
+    const text = pages.join('\n')
+    const whole = new Set([...text.matchAll(/['"]([a-z][\w-]*(?:\.[\w-]+)+)['"]/gi)].map((match) => match[1]!))
+    const begun = [...new Set([...text.matchAll(/`([a-z][\w.-]*\.)\$\{/gi)].map((match) => match[1]!))]
+    const told = [...new Set([...text.matchAll(/\b(?:tm|rt)\(\s*[`']([\w.-]+)/g)].map((match) => match[1]!))]
+    const unread = allKeys(en).filter((key) => !whole.has(key) && ![...begun, ...told].some((start) => key.startsWith(start)))
+    expect(unread).toEqual([])
   })
 })

@@ -19,6 +19,10 @@ export interface AtPiece {
 export interface AtTwo extends AtPiece {
   readonly otherId: string
 }
+/** A piece and the plants in it, or itself where it is one. */
+export interface AtPlants extends AtPiece {
+  readonly plantIds: readonly string[]
+}
 export interface AtLinen {
   readonly kind: 'linen'
   readonly pieceId: string

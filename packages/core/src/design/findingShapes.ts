@@ -1,4 +1,4 @@
-import type { AtDish, AtGuest, AtLine, AtLinen, AtManner, AtMoney, AtPart, AtPiece, AtRole, AtSeats, AtSide, AtTable, AtTwo } from './at.js'
+import type { AtDish, AtGuest, AtLine, AtLinen, AtManner, AtMoney, AtPart, AtPiece, AtPlants, AtRole, AtSeats, AtSide, AtTable, AtTwo } from './at.js'
 import type { FlatwareRole, GlassRole } from './piece.js'
 
 /** What a finding is about, what is, what may be at the most or least, and why it matters. Lengths in mm, shares 0 to 1; the unit is in the name. */
@@ -50,8 +50,8 @@ export interface FindingShapes {
   'stems.mouth': Shape<AtPiece, { stems: number }, { stems: number }, 'mouth'>
   'stems.sparse': Shape<AtPiece, { cover: number; stems: number }, { cover: number; stems: number }, 'mechanics-show'>
   'stems.short': Shape<AtPiece, { lengthMm: number; kinds: number }, { lengthMm: number }, 'out-of-water'>
-  'stems.pets': Shape<AtPiece, { kinds: number }, { kinds: number }, 'lilies-cats' | 'listed-toxic'>
-  'stems.pets-unknown': Shape<AtPiece, { kinds: number }, { kinds: number }, 'on-no-list'>
+  'stems.pets': Shape<AtPlants, { kinds: number }, { kinds: number }, 'lilies-cats' | 'listed-toxic'>
+  'stems.pets-unknown': Shape<AtPlants, { kinds: number }, { kinds: number }, 'on-no-list'>
   'money.over': Shape<AtMoney, { spendCents: number }, { spendCents: number }, 'working-budget'>
   'money.cap': Shape<AtPart, { spendCents: number }, { spendCents: number }, 'cap'>
   'money.reserve': Shape<AtMoney, { drawnCents: number }, { drawnCents: number }, 'reserve'>

@@ -56,19 +56,26 @@ function stemFindings(needs: ArrangementFigures): BareFinding[] {
 
 function petFindings(look: Parts, placedId: string): BareFinding[] {
   const concern = plantsOfConcern(look, placedId)
-  const at = { kind: 'piece', placedId } as const
-  const listed = concern.toxic.length + concern.lilies.length
+  const at = (plantIds: readonly string[]) => ({ kind: 'piece', placedId, plantIds }) as const
+  const listed = [...concern.lilies, ...concern.toxic]
   const found: BareFinding[] = []
-  if (listed > 0)
+  if (listed.length > 0)
     found.push({
       code: 'stems.pets',
       severity: concern.lilies.length > 0 ? 'stop' : 'warn',
-      at,
-      measured: { kinds: listed },
+      at: at(listed),
+      measured: { kinds: listed.length },
       limit: { kinds: 0 },
       because: concern.lilies.length > 0 ? 'lilies-cats' : 'listed-toxic'
     })
   if (concern.unknown.length > 0)
-    found.push({ code: 'stems.pets-unknown', severity: 'note', at, measured: { kinds: concern.unknown.length }, limit: { kinds: 0 }, because: 'on-no-list' })
+    found.push({
+      code: 'stems.pets-unknown',
+      severity: 'note',
+      at: at(concern.unknown),
+      measured: { kinds: concern.unknown.length },
+      limit: { kinds: 0 },
+      because: 'on-no-list'
+    })
   return found
 }

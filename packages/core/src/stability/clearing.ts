@@ -11,7 +11,7 @@ import type { Tilt } from './tilt.js'
 import { footRadiusMm } from './tilt.js'
 
 /** One person carries this much at once on a tray with handles, and otherwise so many pieces: common practice, no source. */
-const LIFT_GRAMS = 6000
+export const LIFT_GRAMS = 6000
 const PIECES_A_LIFT = 2
 /** To lift, carry to the side, set down and come back: our own starting values. */
 const SECONDS_A_LIFT = 20

@@ -1,9 +1,14 @@
 import { addDays as daysLater, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns'
 
-/** Minutes after midnight as `18:30`; hours run on past 24 for an evening that crosses midnight, so 1470 is `00:30`. */
-export function formatClock(minute: number): string {
+/** How the hours of a day are counted. */
+export type ClockHours = 12 | 24
+
+/** Minutes after midnight as `18:30`, or `6:30 pm` of twelve hours; hours run on past 24 for an evening that crosses midnight, so 1470 is `00:30`. */
+export function formatClock(minute: number, hours: ClockHours = 24): string {
   const inDay = ((Math.round(minute) % 1440) + 1440) % 1440
-  return `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`
+  const [hour, minutes] = [Math.floor(inDay / 60), String(inDay % 60).padStart(2, '0')]
+  if (hours === 12) return `${hour % 12 || 12}:${minutes} ${hour < 12 ? 'am' : 'pm'}`
+  return `${String(hour).padStart(2, '0')}:${minutes}`
 }
 
 /** Minutes after midnight of a time of day as people write it: `18:30`, `18.30`, `1830`, `18h30`, `18`, `6:30 pm`, `6 p.m.`; undefined where it is none. */

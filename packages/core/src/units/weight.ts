@@ -12,7 +12,8 @@ export function formatFood(amount: number, of: 'g' | 'ml', lengths: 'in' | 'cm')
   return ounces >= 32 ? `${rounded(ounces / 16)} lb` : `${Math.round(ounces)} oz`
 }
 
-/** Grams in words: kilograms from one on. */
-export function formatWeight(grams: number): string {
+/** What a thing weighs, in words: grams and kilograms beside centimeters, ounces and pounds beside inches. */
+export function formatWeight(grams: number, lengths: 'in' | 'cm'): string {
+  if (lengths === 'in') return formatFood(grams, 'g', 'in')
   return grams >= 1000 ? `${(grams / 1000).toFixed(1)} kg` : `${Math.round(grams / 10) * 10} g`
 }

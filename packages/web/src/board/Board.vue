@@ -112,7 +112,7 @@ const marks = computed(() => {
     quiet,
     keys: findings.map((finding) => findingKey(finding)),
     severity: findings[0]!.severity,
-    title: findings.map((finding) => findingTitle(finding, { t, look: props.look, length: preferences.length })).join('; ')
+    title: findings.map((finding) => findingTitle(finding, { t, look: props.look, ...preferences.measures })).join('; ')
   }))
 })
 

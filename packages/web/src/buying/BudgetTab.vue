@@ -28,7 +28,7 @@ import { usePreferences } from '../stores/preferences.js'
 const props = defineProps<{ look: Look; list: BuyList }>()
 const { t } = useI18n()
 const store = useLook()
-const { length } = usePreferences()
+const preferences = usePreferences()
 const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const split = computed(() => props.look.money.split.kind)
 const parts = computed(() => (split.value === 'zones' ? props.list.zones : props.list.groups))
@@ -49,7 +49,7 @@ function against({ plannedCents, spentCents, openCents }: { plannedCents: number
   const more = spentCents + openCents - plannedCents
   return more === 0 ? t('buy.asPlanned') : t(more > 0 ? 'buy.morePlanned' : 'buy.lessPlanned', { cents: money(Math.abs(more)) })
 }
-const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, length })
+const said = (saving: Saving) => describeRemedy(saving, { t: t as never, look: props.look, ...preferences.measures })
 const nameOf = (saving: Saving) => props.look.pieces.find((piece) => piece.id === saving.onPieceId)?.name ?? ''
 const keyOf = (saving: Saving) => findingKey({ code: 'money.over', at: { kind: 'money' } }) + JSON.stringify(saving.params)
 </script>

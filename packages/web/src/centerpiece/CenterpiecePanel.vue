@@ -69,7 +69,7 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
         <li v-for="placed in look.centerpiece" :key="placed.id">
           <el-button class="plain" :class="{ on: placed.id === store.selected }" @click="store.selected = placed.id">
             <span>{{ index.get(placed.pieceId)?.name }}</span>
-            <span v-if="hides(placed.id)" class="small hides">{{ t('centerpiece.hides', { n: hides(placed.id) }) }}</span>
+            <span v-if="hides(placed.id)" class="small hides">{{ t('centerpiece.hides', { n: hides(placed.id) }, hides(placed.id)) }}</span>
           </el-button>
         </li>
       </ul>

@@ -2,7 +2,6 @@
 import CountField from '../shell/CountField.vue'
 import {
   changePlaced,
-  formatWeight,
   isStanding,
   isSupport,
   replacePlaced,
@@ -28,7 +27,7 @@ import PieceThumb from './PieceThumb.vue'
 const props = defineProps<{ look: Look; placed: Placed }>()
 const { t } = useI18n()
 const store = useLook()
-const { length } = usePreferences()
+const { length, weight } = usePreferences()
 const standing = computed(() => standings(props.look).find((s) => s.placed.id === props.placed.id))
 const tilt = computed(() => store.resting?.stability.tilts.find((one) => one.placedId === props.placed.id))
 const swaps = computed(() => {
@@ -70,8 +69,8 @@ function takeOff(): void {
     <p v-if="tilt" class="soft small">
       {{
         standing.manner
-          ? t('compose.weighs', { weight: formatWeight(tilt.grams) })
-          : t('compose.tilt', { tilt: `${Math.round(tilt.tiltDeg)}°`, weight: formatWeight(tilt.grams) })
+          ? t('compose.weighs', { weight: weight(tilt.grams) })
+          : t('compose.tilt', { tilt: `${Math.round(tilt.tiltDeg)}°`, weight: weight(tilt.grams) })
       }}
     </p>
     <ChosenActions :look="look" :placed="placed" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatWeight, pieceIndex, type Figures, type Lift, type Look } from '@hestiad/core'
+import { pieceIndex, type Figures, type Lift, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { list } from '../findings/findingWords.js'
@@ -8,13 +8,13 @@ import { usePreferences } from '../stores/preferences.js'
 /** What leaves for the meal: the sums, then lift by lift what one carries and where to. */
 const props = defineProps<{ look: Look; clearing: Figures['stability']['clearing'] }>()
 const { t } = useI18n()
-const { length } = usePreferences()
+const { length, weight } = usePreferences()
 const tray = computed(() => props.look.pieces.find((piece) => piece.id === props.clearing.trayId)?.name)
 const sums = computed(() =>
   t('compose.clearing', {
     lifts: t('compose.lifts', { n: props.clearing.lifts.length }, props.clearing.lifts.length),
     s: props.clearing.seconds,
-    kg: formatWeight(props.clearing.grams),
+    kg: weight(props.clearing.grams),
     side: length(props.clearing.sideMm)
   })
 )

@@ -18,11 +18,11 @@ import { useComposer, type PatternChoice } from './useComposer.js'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const { length } = usePreferences()
+const preferences = usePreferences()
 const composer = useComposer()
 const { pattern, from, anchorId, wishLight, without, running, progress, problem, canceled, composed, shown, isCurrent } = composer
 const choices: readonly PatternChoice[] = ['six', ...patternNames]
-const say = computed(() => speakerOf({ t: t as never, look: props.look, length }))
+const say = computed(() => speakerOf({ t: t as never, look: props.look, ...preferences.measures }))
 const anchors = computed(() =>
   props.look.pieces.filter((piece) => isStanding(piece) && piece.owned > 0).map((piece) => ({ value: piece.id, label: piece.name }))
 )

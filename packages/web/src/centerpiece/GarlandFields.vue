@@ -56,7 +56,7 @@ const laid = computed(() =>
       :max-mm="700"
       @update:model-value="dropMm = $event"
     />
-    <p v-if="laid" class="soft">{{ t('compose.garlandTold', { pieces: laid.pieces, length: length(laid.runMm) }) }}</p>
+    <p v-if="laid" class="soft">{{ t('compose.garlandTold', { pieces: laid.pieces, length: length(laid.runMm) }, laid.pieces) }}</p>
     <el-button size="small" :disabled="!laid" @click="laid && store.apply(laid.edit)">{{ t('compose.lay') }}</el-button>
   </FoldAway>
 </template>

@@ -1,20 +1,6 @@
 <script setup lang="ts">
 import SelectField from '../shell/SelectField.vue'
-import {
-  changePlaced,
-  formatWeight,
-  hows,
-  insides,
-  isPliant,
-  isSupport,
-  panelOf,
-  standAs,
-  standings,
-  withAllAbove,
-  type How,
-  type Look,
-  type Standing
-} from '@hestiad/core'
+import { changePlaced, hows, insides, isPliant, isSupport, panelOf, standAs, standings, withAllAbove, type How, type Look, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -26,7 +12,7 @@ import { usePreferences } from '../stores/preferences.js'
 const props = defineProps<{ look: Look; standing: Standing }>()
 const { t } = useI18n()
 const store = useLook()
-const { length } = usePreferences()
+const { length, weight } = usePreferences()
 const placed = computed(() => props.standing.placed)
 const ways = computed(() =>
   hows.filter((how) => how === 'standing' || (how === 'leaning' ? panelOf(props.standing.piece) !== null : isPliant(props.standing.piece)))
@@ -83,8 +69,8 @@ const told = computed(() => {
   if ('loadG' in piece && carried.value > 0)
     lines.push(
       piece.loadG === null
-        ? t('compose.carriesUnknown', { weight: formatWeight(carried.value) })
-        : t('compose.carries', { weight: formatWeight(carried.value), most: formatWeight(piece.loadG) })
+        ? t('compose.carriesUnknown', { weight: weight(carried.value) })
+        : t('compose.carries', { weight: weight(carried.value), most: weight(piece.loadG) })
     )
   return lines
 })

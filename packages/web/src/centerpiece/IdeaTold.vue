@@ -11,8 +11,8 @@ import type { ComposerState } from './useComposer.js'
 /** What an idea is made of and why, what it costs and takes, what it leaves; variations of it, and what is not to be used. */
 const props = defineProps<{ look: Look; idea: Idea; composer: ComposerState }>()
 const { t, tm, rt } = useI18n()
-const { length } = usePreferences()
-const say = computed(() => speakerOf({ t: t as never, look: props.look, length }))
+const preferences = usePreferences()
+const say = computed(() => speakerOf({ t: t as never, look: props.look, ...preferences.measures }))
 const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const why = computed(() => props.idea.why.map((one) => tellWhy(one, say.value)).join('; '))
 const left = computed(() => [...new Set(props.idea.brings.map((finding) => ruleNames[finding.code]))])

@@ -17,7 +17,7 @@ const fits = computed(() => props.of === store.look)
 const rows = computed(() =>
   props.changes.map((change) => {
     const look = props.of ? applyEdit(props.of, change.edit) : props.look
-    const words = { t, look, length: preferences.length }
+    const words = { t, look, ...preferences.measures }
     const piece = look.pieces.find((one) => one.id === (change.toId ?? change.pieceId))
     const name = (id: string) => look.pieces.find((one) => one.id === id)?.name ?? id
     return { change, piece, look, title: changeTitle(change, words, name), ...changeEffects(change, words, { ...words, look: props.of ?? props.look }) }

@@ -91,7 +91,7 @@ async function chooseFile(picked: File): Promise<void> {
 }
 
 async function imported(count: number): Promise<void> {
-  message.value = t('cupboard.imported', { n: count })
+  message.value = t('cupboard.imported', { n: count }, count)
   await load()
 }
 

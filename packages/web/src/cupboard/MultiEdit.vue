@@ -50,7 +50,7 @@ function apply(): void {
         @update:model-value="care = $event"
         @none="care = ''"
       />
-      <el-button type="primary" @click="apply">{{ t('cupboard.apply', { n: items.length }) }}</el-button>
+      <el-button type="primary" @click="apply">{{ t('cupboard.apply', { n: items.length }, items.length) }}</el-button>
     </div>
   </el-dialog>
 </template>

@@ -26,7 +26,7 @@ const elsewhere = computed(() => {
   const others = store.restingFindings.filter((f) => !shown.value.includes(f))
   return steps.map((step) => ({ step, count: others.filter((f) => stepOf(f.code) === step).length })).filter((s) => s.count > 0)
 })
-const words = computed(() => ({ t, look: store.look!, length: preferences.length }))
+const words = computed(() => ({ t, look: store.look!, ...preferences.measures }))
 const describe = (finding: BareFinding) => describeFinding(finding, words.value)
 const remediesOf = (finding: BareFinding) => store.remedies.get(findingKey(finding))
 

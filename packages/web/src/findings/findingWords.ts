@@ -1,27 +1,14 @@
-import {
-  formatMoney,
-  formatClock,
-  formatDuration,
-  formatWeight,
-  pieceIndex,
-  plainSupplyOf,
-  type BareFinding,
-  type FindingCode,
-  type Look,
-  type Remedy
-} from '@hestiad/core'
+import { formatMoney, formatDuration, pieceIndex, plainSupplyOf, type BareFinding, type FindingCode, type Look, type Remedy } from '@hestiad/core'
 import type { Composer } from 'vue-i18n'
 import { findingWords } from '../shell/words/findings/index.js'
 import { effectWords, remedyWords } from '../shell/words/findings/remedies.js'
 import type { FindingWords, Speaker } from '../shell/words/findings/speaker.js'
 import type { Step } from '../shell/steps.js'
+import type { Measures } from '../stores/preferences.js'
 
-type Length = (lengthMm: number) => string
-
-interface Words {
+interface Words extends Measures {
   readonly t: Composer['t']
   readonly look: Look
-  readonly length: Length
 }
 
 export const percent = (share: number) => `${Math.round(share * 100)} %`
@@ -32,7 +19,7 @@ export const list = (names: readonly string[]) => together.format(names)
 const MOST_NAMES = 3
 
 /** What findings and remedies of a look are told with. */
-export function speakerOf({ t, look, length }: Words): Speaker {
+export function speakerOf({ t, look, length, weight, clock }: Words): Speaker {
   const index = pieceIndex(look)
   const gone = t('findings.gone')
   const piece = (pieceId: string) => (index.get(pieceId) ?? plainSupplyOf(pieceId))?.name ?? gone
@@ -44,10 +31,10 @@ export function speakerOf({ t, look, length }: Words): Speaker {
     piece,
     seat,
     percent,
-    weight: formatWeight,
+    weight,
     amount: (cents) => formatMoney(cents, look.money.currency),
     duration: formatDuration,
-    clock: formatClock,
+    clock,
     degrees: (deg) => `${Math.round(deg)}°`,
     placed: (placedId) => piece(look.centerpiece.find((placed) => placed.id === placedId)?.pieceId ?? ''),
     seats: (numbers) => {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { findPiece, formatClock, pieceIndex, type Figures, type Look } from '@hestiad/core'
+import { findPiece, pieceIndex, type Figures, type Look } from '@hestiad/core'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { usePreferences } from '../stores/preferences.js'
 
 /** The evening from left to right: each kind of candle from lighting until it is out, beside the hours of the occasion. */
 const props = defineProps<{ look: Look; light: Figures['light'] }>()
 const { t } = useI18n()
+const { clock } = usePreferences()
 const WIDE = 640
 const ROW = 26
 const EDGE = { left: 176, right: 24, top: 8, bottom: 26 }
@@ -50,7 +52,7 @@ const isShort = (outMin: number) => outMin < props.look.occasion.endMin - 0.5
     />
     <g v-for="hour in hours" :key="hour">
       <line :x1="x(hour)" :x2="x(hour)" :y1="EDGE.top" :y2="high - EDGE.bottom" class="tick" />
-      <text :x="x(hour)" :y="high - 8" text-anchor="middle" class="soft">{{ formatClock(hour) }}</text>
+      <text :x="x(hour)" :y="high - 8" text-anchor="middle" class="soft">{{ clock(hour) }}</text>
     </g>
     <g v-for="(row, i) in rows" :key="`${row.name} ${row.litMin}`">
       <text :x="EDGE.left - 10" :y="EDGE.top + i * ROW + 17" text-anchor="end">{{ row.count }} × {{ row.name }}</text>
@@ -65,7 +67,7 @@ const isShort = (outMin: number) => outMin < props.look.occasion.endMin - 0.5
         :style="{ fill: row.flame ? row.color : undefined }"
       />
       <text v-if="isShort(row.outMin)" :x="x(row.outMin) + 6" :y="EDGE.top + i * ROW + 17" class="out">
-        {{ t('light.out', { at: formatClock(row.outMin) }) }}
+        {{ t('light.out', { at: clock(row.outMin) }) }}
       </text>
     </g>
   </svg>

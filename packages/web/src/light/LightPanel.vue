@@ -1,20 +1,7 @@
 <script setup lang="ts">
 import PieceSelect from '../shell/PieceSelect.vue'
 import ShopPicker from '../shops/ShopPicker.vue'
-import {
-  findPiece,
-  formatClock,
-  formatDuration,
-  lightAll,
-  LIT_BEFORE_MIN,
-  pieceIndex,
-  piecesOf,
-  setCandle,
-  takeIn,
-  type Edit,
-  type Look,
-  type Piece
-} from '@hestiad/core'
+import { findPiece, formatDuration, lightAll, LIT_BEFORE_MIN, pieceIndex, piecesOf, setCandle, takeIn, type Edit, type Look, type Piece } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import TimeField from '../shell/TimeField.vue'
@@ -24,7 +11,7 @@ import { usePreferences } from '../stores/preferences.js'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const { length } = usePreferences()
+const { length, clock } = usePreferences()
 const index = computed(() => pieceIndex(props.look))
 const holders = computed(() =>
   props.look.centerpiece.flatMap((placed) => {
@@ -63,9 +50,9 @@ const candlesFor = (takes: string) => piecesOf(props.look, 'candle').filter((c) 
           @update:model-value="store.run(setCandle, placed.id, $event, LIT_BEFORE_MIN)"
         />
         <span v-if="evening && placed.candle" class="small" :class="evening.lifeMin < evening.askedMin - 0.5 ? 'bad' : 'soft'">
-          {{ t('light.lit') }} {{ formatClock(placed.candle.lightAtMin) }} · {{ formatDuration(evening.lifeMin) }},
+          {{ t('light.lit') }} {{ clock(placed.candle.lightAtMin) }} · {{ formatDuration(evening.lifeMin) }},
           {{ t('light.asked', { asked: formatDuration(evening.askedMin) }) }} ·
-          <template v-if="evening.lifeMin < evening.askedMin - 0.5">{{ t('light.out', { at: formatClock(evening.outAtMin) }) }}</template>
+          <template v-if="evening.lifeMin < evening.askedMin - 0.5">{{ t('light.out', { at: clock(evening.outAtMin) }) }}</template>
           <template v-else-if="evening.flame">{{ t('light.left', { height: length(evening.leftMm) }) }}</template>
           <template v-else>{{ t('light.flameless') }}</template>
         </span>

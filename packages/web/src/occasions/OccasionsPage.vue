@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import FileField from '../shell/FileField.vue'
-import { formatClock, type Look } from '@hestiad/core'
+import type { Look } from '@hestiad/core'
 import { ElMessageBox } from 'element-plus/es/components/message-box/index'
 import 'element-plus/es/components/message-box/style/css'
 import { onMounted, ref } from 'vue'
@@ -10,12 +10,14 @@ import { api } from '../api/calls.js'
 import { ApiProblem, type Dto } from '../api/client.js'
 import MiniTable from '../board/MiniTable.vue'
 import { formatDate } from '../shell/dates.js'
+import { usePreferences } from '../stores/preferences.js'
 import PageHeader from '../shell/PageHeader.vue'
 import LastBackup from './LastBackup.vue'
 import NewOccasionDialog from './NewOccasionDialog.vue'
 
 const { t } = useI18n()
 const router = useRouter()
+const { clock } = usePreferences()
 const occasions = ref<readonly Dto<'Occasion'>[]>()
 const damaged = ref<readonly Dto<'DamagedLook'>[]>([])
 const failed = ref(false)
@@ -90,7 +92,7 @@ document.title = 'Hestiad'
           <span class="title">{{ occasion.looks[0]!.look.occasion.title }}</span>
           <span class="soft">{{ occasion.looks[0]!.look.occasion.place }}</span>
           <span class="soft"
-            >{{ formatDate(occasion.looks[0]!.look.occasion.date) }}, {{ formatClock(occasion.looks[0]!.look.occasion.arriveMin) }} ·
+            >{{ formatDate(occasion.looks[0]!.look.occasion.date) }}, {{ clock(occasion.looks[0]!.look.occasion.arriveMin) }} ·
             {{ t('occasions.guests', occasion.looks[0]!.look.guests.length) }}</span
           >
         </router-link>

@@ -36,7 +36,7 @@ const pattern = computed(() =>
   patterns.value.findIndex((one) => laid.value.length > 0 && laid.value.every((piece) => one.pieces.some(({ id }) => id === piece.id)))
 )
 const patternChoices = computed(() =>
-  patterns.value.map((one, i) => ({ value: String(i), label: t('settings.patternOf', { name: one.name, pieces: one.pieces.length }) }))
+  patterns.value.map((one, i) => ({ value: String(i), label: t('settings.patternOf', { name: one.name, pieces: one.pieces.length }, one.pieces.length) }))
 )
 const choices = (role: FlatwareRole) =>
   piecesOf(props.look, 'flatware')

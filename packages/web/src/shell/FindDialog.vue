@@ -74,6 +74,7 @@ const commands = [
   { name: 'nav.redo', run: () => store.redo() },
   { name: 'nav.theme', run: () => (preferences.theme = preferences.theme === 'day' ? 'evening' : 'day') },
   { name: 'nav.units', run: () => (preferences.unit = preferences.unit === 'in' ? 'cm' : 'in') },
+  { name: 'nav.hours', run: () => (preferences.hours = preferences.hours === 12 ? 24 : 12) },
   { name: 'settings.sheet', run: () => router.push({ name: 'sheet', params: { id: store.id } }) },
   { name: 'nav.cupboard', run: () => router.push('/cupboard') },
   { name: 'nav.shops', run: () => router.push('/shops') },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysBetween, findPiece, formatMoney, formatDuration, formatClock, pieceIndex, type Figures, type Look } from '@hestiad/core'
+import { daysBetween, findPiece, formatMoney, formatDuration, LIFT_GRAMS, pieceIndex, type Figures, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -11,7 +11,7 @@ import LedgerFigure from './LedgerFigure.vue'
 /** The figures that are always in view; each opens to what it is made of. */
 const props = defineProps<{ look: Look; figures: Figures | undefined }>()
 const { t } = useI18n()
-const { length } = usePreferences()
+const { length, clock, weight } = usePreferences()
 const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const days = computed(() => daysBetween(today(), props.look.occasion.date))
 const bar = computed(() => {
@@ -90,11 +90,11 @@ const candles = computed(() => {
         </p>
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.lifts')" :value="clearing && clearing.pieces > 0 ? String(clearing.lifts.length) : t('ledger.none')">
-        <p>{{ t('ledger.liftsWhy') }}</p>
+        <p>{{ t('ledger.liftsWhy', { most: weight(LIFT_GRAMS) }) }}</p>
         <ClearingList v-if="clearing && clearing.pieces > 0" class="small" :look="look" :clearing="clearing" />
       </LedgerFigure>
       <LedgerFigure :label="t('ledger.days')" :value="days < 0 ? t('ledger.past') : String(days)">
-        <p>{{ t('ledger.daysWhy', { date: `${formatDate(look.occasion.date)}, ${formatClock(look.occasion.arriveMin)}` }) }}</p>
+        <p>{{ t('ledger.daysWhy', { date: `${formatDate(look.occasion.date)}, ${clock(look.occasion.arriveMin)}` }) }}</p>
       </LedgerFigure>
     </template>
   </footer>

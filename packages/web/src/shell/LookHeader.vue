@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatClock, type Look } from '@hestiad/core'
+import { type Look } from '@hestiad/core'
 import { Download, Keyboard, Minus, Moon, Plus, Redo2, Search, Sun, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -15,7 +15,7 @@ const { t } = useI18n()
 const store = useLook()
 const preferences = usePreferences()
 const { count } = useGuestCount(() => props.look)
-const when = computed(() => `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${formatClock(props.look.occasion.arriveMin)}`)
+const when = computed(() => `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${preferences.clock(props.look.occasion.arriveMin)}`)
 const fileUrl = computed(() => `/api/looks/${store.id}/file`)
 </script>
 

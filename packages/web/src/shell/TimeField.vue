@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { formatClock, parseClock } from '@hestiad/core'
+import { parseClock } from '@hestiad/core'
 import { ref, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { usePreferences } from '../stores/preferences.js'
 
 /** How far the arrow keys go. */
 const STEP_MIN = 15
@@ -10,24 +11,25 @@ const STEP_MIN = 15
 const props = defineProps<{ label: string; modelValue: number }>()
 const emit = defineEmits<{ 'update:modelValue': [minute: number] }>()
 const { t } = useI18n()
+const preferences = usePreferences()
 const id = useId()
-const text = ref(formatClock(props.modelValue))
+const text = ref(preferences.clock(props.modelValue))
 const wrong = ref('')
 watch(
-  () => props.modelValue,
-  (minute) => (text.value = formatClock(minute))
+  () => preferences.clock(props.modelValue),
+  (clock) => (text.value = clock)
 )
 
 function take(): void {
   const minute = parseClock(text.value)
   wrong.value = minute === undefined ? t('fields.clock') : ''
   if (minute === undefined) return
-  text.value = formatClock(minute)
-  if (text.value !== formatClock(props.modelValue)) emit('update:modelValue', minute)
+  text.value = preferences.clock(minute)
+  if (text.value !== preferences.clock(props.modelValue)) emit('update:modelValue', minute)
 }
 
 function go(by: number): void {
-  text.value = formatClock((parseClock(text.value) ?? props.modelValue) + by)
+  text.value = preferences.clock((parseClock(text.value) ?? props.modelValue) + by)
   take()
 }
 </script>

@@ -93,7 +93,7 @@ async function importFile(file: File): Promise<void> {
 }
 
 async function imported(n: number): Promise<void> {
-  message.value = t('shops.imported', { n })
+  message.value = t('shops.imported', { n }, n)
   await find()
 }
 document.title = 'Shops · Hestiad'
@@ -143,7 +143,7 @@ document.title = 'Shops · Hestiad'
         @update:model-value="kind = $event"
         @none="kind = ''"
       />
-      <span class="soft" role="status">{{ t('shops.found', { n: total, day: day ? formatDate(day) : '' }) }}</span>
+      <span class="soft" role="status">{{ t('shops.found', { n: total, day: day ? formatDate(day) : '' }, total) }}</span>
     </div>
     <p v-if="message" class="note" role="status">{{ message }}</p>
     <p v-if="like" class="note row between">

@@ -2,19 +2,13 @@ import { partNames } from './findings/inSentence.js'
 
 /** Words of the Buy step. */
 export const buyWords = {
-  title: 'To buy',
   piece: 'Piece',
   whyLine: '{why}: {needed} needed, {owned} owned',
   capOf: '{part}, cap',
-  need: 'Need',
-  own: 'Own',
   packs: 'Packs',
-  cost: 'Cost',
-  why: 'Why',
   total: 'To spend',
   working: 'To work with',
   left: 'Left',
-  reserve: 'Reserve',
   along: 'Take it along (one page for the phone)',
   alongBack: 'Read back what was bought',
   alongSays: '{pieces} · {size} · {material} · {price}',
@@ -32,8 +26,6 @@ export const buyWords = {
   perLook: '{n} in the look',
   spares: '{n} spare',
   packLine: '{packs} × pack of {size}',
-  over: 'over',
-  lead: '{days} days ahead',
   leftOver: '{n} left over',
   tabs: { shop: 'Shopping', needs: 'Needs', budget: 'Budget', spent: 'Spent', compare: 'Compare' },
   compareWith: 'Beside',
@@ -59,7 +51,7 @@ export const buyWords = {
   canceled: 'Canceled. The list stays as it was.',
   proven: 'Proven best',
   gapLeft: 'At most {gap} above the best possible',
-  asOf: 'Prices of {day}. {lines} lines, {offers} offers and {shops} shops weighed in {s} s.',
+  asOf: 'Prices of {day}. Weighed in {s} s: lines {lines}, offers {offers}, shops {shops}.',
   stale: 'Each line at its cheapest; trips, delivery and coupons not weighed yet.',
   trip: 'One trip',
   delivery: 'Delivered',
@@ -71,10 +63,7 @@ export const buyWords = {
   tax: 'Tax',
   sum: 'Together',
   lock: 'Keep this line when planning again',
-  locked: 'Kept',
   boughtIt: 'Bought',
-  carry: 'Carry along',
-  trips: '{n} trip | {n} trips',
   tripWorth: 'A trip is worth',
   reuse: 'Spares are worth, % of price',
   blocked: 'Cannot be had in time or at all',
@@ -103,7 +92,6 @@ export const buyWords = {
   short: '{n} to get',
   covered: 'all there',
   mix: 'May be mixed with',
-  none: 'Nothing',
   cause: {
     'stems-in-foam': 'foam for the bowls of flowers',
     'stems-in-tape': 'tape grid over wide mouths',
@@ -155,7 +143,6 @@ export const buyWords = {
   save: 'What would save most',
   saves: 'saves {cents}',
   saveNothing: 'Nothing in the cupboard or the shops would save.',
-  comparePlanned: 'planned {planned}, paid {paid}',
   sheet: 'Spreadsheet',
   pdf: 'PDF to carry'
 }
@@ -174,7 +161,7 @@ export const shopWords = {
   deliversFree: 'delivers for {cents}, free from {from}',
   visitOnly: 'to be visited; single finds',
   coupon: '{code}: {off} off from {from}, until {day}',
-  found: '{n} articles on {day}',
+  found: '{n} article on {day} | {n} articles on {day}',
   none: 'Nothing like that is sold today. Try another word, or another kind.',
   like: 'Like {name}, the most alike first',
   all: 'All articles',
@@ -207,6 +194,6 @@ export const shopWords = {
   drop: 'Drop',
   export: 'Save my offers as CSV',
   import: 'Import offers',
-  imported: '{n} offers taken in.',
+  imported: '{n} offer taken in. | {n} offers taken in.',
   wanted: 'Still looked for'
 }

@@ -16,22 +16,20 @@ import { settingsWords } from './settings.js'
 
 /** English. */
 export const en = {
-  app: { name: 'Hestiad', tagline: 'The table, rehearsed.' },
+  app: { name: 'Hestiad' },
   nav: {
     occasions: 'Occasions',
     cupboard: 'Cupboard',
     shops: 'Shops',
     undo: 'Undo',
     redo: 'Redo',
-    day: 'Day',
-    evening: 'Evening',
     theme: 'Day or evening',
     units: 'Inches or centimeters',
+    hours: 'Hours of twelve or of twenty-four',
     tools: 'Tools',
     currency: 'Currency of the cupboard and the shops',
     export: 'Save as file',
-    keys: 'Keys',
-    menu: 'More'
+    keys: 'Keys'
   },
   step: {
     brief: 'Brief',
@@ -113,13 +111,12 @@ export const en = {
     seen: 'faces seen',
     light: 'light',
     lifts: 'lifts to clear',
-    liftsWhy: 'What does not stay while people eat: a tray with handles goes with all on it, up to 6 kg; other things two by two.',
+    liftsWhy: 'What does not stay while people eat: a tray with handles goes with all on it, up to {most}; other things two by two.',
     days: 'days to go',
     each: '{width} each',
     of: '{seen} of {pairs}',
     none: 'none',
     past: 'past',
-    unit: 'made of',
     leftWhy: 'Budget {total}, less the reserve of {reserve} ({percent} % of the budget), gives {working} to work with. Packs to buy come to {spend}.',
     gaps: 'no gap | one line has no price: a gap | {n} lines have no price: gaps',
     reserveWhy: '{percent} % of the budget of {total}, put aside first.',
@@ -138,7 +135,6 @@ export const en = {
     new: 'New occasion',
     import: 'Open a look file',
     guests: 'nobody yet | one guest | {n} guests',
-    looks: 'one look | {n} looks',
     remove: 'Remove',
     removeAsk: 'Remove “{title}” and its looks?',
     removeYes: 'Remove',
@@ -250,7 +246,6 @@ export const en = {
     search: 'Search pieces',
     put: 'Put on',
     chosen: 'Chosen',
-    place: 'Place',
     along: 'Along',
     across: 'Across',
     turn: 'Turn',
@@ -265,7 +260,7 @@ export const en = {
     toBuy: 'to buy',
     nothing: 'Nothing in the middle yet. Put a bowl or a jug on; it stands in the free middle, and you can drag it.',
     noRoom: 'No free spot; it stands in the middle for now.',
-    hides: 'hides {n} views',
+    hides: 'hides {n} view | hides {n} views',
     empty: 'No piece of that name.'
   },
   florals: {
@@ -308,11 +303,9 @@ export const en = {
     none: 'No candle holder on the table. Put one on in the centerpiece step.',
     hours: 'The candles through the evening',
     noHours: 'No candle stands on this table yet; its hours show here.',
-    holder: 'Holder',
     candle: 'Candle',
     empty: 'Empty',
     lit: 'Lit at',
-    lasts: 'Lasts',
     out: 'out {at}',
     left: '{height} left',
     asked: 'asked {asked}',

@@ -115,7 +115,7 @@ export const seatsWords = {
     hearing: 'Hears badly',
     sight: 'Sees badly'
   },
-  pasteSays: '{n} names; {now} guests now. Those who stay keep what is said of them.',
+  pasteSays: 'Names: {n}; guests now: {now}. Those who stay keep what is said of them.',
   pasteDo: 'Seat these {n}',
   dietHint: 'nuts, gluten, …',
   chair: 'Sits on',

@@ -36,7 +36,7 @@ export const settingsWords = {
   own: 'own {owned} of {needed}',
   substitute: 'For the {role}: {piece}',
   pattern: 'Pattern',
-  patternOf: '{name}, {pieces} pieces',
+  patternOf: '{name}, {pieces} piece | {name}, {pieces} pieces',
   mixedPattern: 'Mixed',
   noPattern: 'No flatware in the cupboard',
   byPiece: 'Piece by piece',

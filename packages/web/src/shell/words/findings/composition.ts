@@ -1,5 +1,5 @@
 import type { FindingCode } from '@hestiad/core'
-import { some, type WordsOf } from './speaker.js'
+import { agree, some, type WordsOf } from './speaker.js'
 
 /** Rules of composition. */
 export const compositionFindingWords = {
@@ -47,14 +47,14 @@ export const compositionFindingWords = {
   },
   'compose.scale': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} is too large for the middle`,
-    is: ({ measured }, say) => `${say.percent(measured.share)} of the free width`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'is', 'are')} too large for the middle`,
+    is: ({ measured }, say) => (measured.share > 10 ? 'no free width there' : `${say.percent(measured.share)} of the free width`),
     limit: ({ limit }, say) => `${say.percent(limit.share)} at the most`,
     because: { 'too-wide': 'It fills the free middle from plate to plate.' }
   },
   'compose.back': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} shows its back`,
+    title: ({ at }, say) => `The bare back of ${say.placed(at.placedId)} is seen`,
     is: ({ measured }) => `to ${some(measured.seats, 'seat', 'seats')}`,
     limit: () => 'to nobody at the meal',
     because: { 'bare-back': 'People sit all round; each side is somebody’s front.' }
@@ -62,7 +62,7 @@ export const compositionFindingWords = {
   'compose.spread': {
     step: 'centerpiece',
     title: () => 'An accent stands alone',
-    is: ({ measured }) => `${some(measured.colors, 'color', 'colors')}, the first in ${some(measured.places, 'place', 'places')}`,
+    is: ({ measured }) => `${some(measured.colors, 'color', 'colors')}; the first is seen in ${some(measured.places, 'place', 'places')}`,
     limit: ({ limit }) => `${some(limit.places, 'place', 'places')}, not all in one third`,
     because: { echo: 'A color seen once is an accident, three times a choice.' }
   },

@@ -1,5 +1,12 @@
-import type { FindingCode } from '@hestiad/core'
-import { some, type WordsOf } from './speaker.js'
+import type { FindingCode, FindingOf } from '@hestiad/core'
+import { agree, some, type Speaker, type WordsOf } from './speaker.js'
+
+/** The plants by name and what they stand in, or the one plant that stands there itself. */
+const plantsIn = (at: FindingOf<'stems.pets'>['at'], say: Speaker) => {
+  const plants = say.list(at.plantIds.map((id) => say.piece(id)))
+  const vessel = say.placed(at.placedId)
+  return plants === vessel ? plants : `${plants} in ${vessel}`
+}
 
 /** Candles and flowers. */
 export const lightAndFloralWords = {
@@ -28,7 +35,7 @@ export const lightAndFloralWords = {
   },
   'candle.short': {
     step: 'light',
-    title: ({ at }, say) => `${say.piece(at.pieceId)} goes out early`,
+    title: ({ at }, say) => `${agree(say.piece(at.pieceId), 'goes', 'go')} out early`,
     is: ({ measured }, say) => `${say.duration(measured.lifeMin)}, out at ${say.clock(measured.outAtMin)}`,
     limit: ({ measured, limit }, say) => `${say.duration(limit.lifeMin)} asked of ${some(measured.candles, 'candle', 'candles')}`,
     because: { 'out-early': 'The table goes dark before people leave.' }
@@ -49,7 +56,7 @@ export const lightAndFloralWords = {
   },
   'flame.near': {
     step: 'light',
-    title: ({ at }, say) => `${say.placed(at.otherId)} is too near a flame`,
+    title: ({ at }, say) => `${agree(say.placed(at.otherId), 'is', 'are')} too near a flame`,
     is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
     because: {
@@ -85,7 +92,9 @@ export const lightAndFloralWords = {
   'flame.sleeves': {
     step: 'light',
     title: ({ at, because }, say) =>
-      because === 'edge' ? `${say.placed(at.placedId)} burns close to where somebody sits` : `Arms reach past the flame of ${say.placed(at.placedId)}`,
+      because === 'edge'
+        ? `The flame of ${say.placed(at.placedId)} is close to where somebody sits`
+        : `Arms reach past the flame of ${say.placed(at.placedId)}`,
     is: ({ measured, because }, say) =>
       because === 'edge'
         ? `${say.length(measured.distanceMm)} from the edge before ${say.seat(measured.seat)}`
@@ -120,7 +129,7 @@ export const lightAndFloralWords = {
   },
   'stems.sparse': {
     step: 'florals',
-    title: ({ at }, say) => `${say.placed(at.placedId)} looks thin`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'looks', 'look')} thin`,
     is: ({ measured }, say) => `${say.percent(measured.cover)} of the top covered by flowers`,
     limit: ({ limit }, say) => `${say.percent(limit.cover)} for this fullness, ${some(limit.stems, 'stem', 'stems')}`,
     because: { 'mechanics-show': 'The rim and what holds the stems will show.' }
@@ -135,7 +144,7 @@ export const lightAndFloralWords = {
   'stems.pets': {
     step: 'florals',
     title: () => 'Plants listed as toxic to pets',
-    is: ({ at, measured }, say) => `${some(measured.kinds, 'kind', 'kinds')} in ${say.placed(at.placedId)}`,
+    is: ({ at }, say) => plantsIn(at, say),
     limit: () => 'keep out of reach, ask a vet',
     because: {
       'listed-toxic': 'The animal-poison lists name them for cats or dogs. Keep them out of reach and ask a vet.',
@@ -145,7 +154,7 @@ export const lightAndFloralWords = {
   'stems.pets-unknown': {
     step: 'florals',
     title: () => 'Not known to be safe for pets',
-    is: ({ at, measured }, say) => `${some(measured.kinds, 'kind', 'kinds')} in ${say.placed(at.placedId)}`,
+    is: ({ at }, say) => plantsIn(at, say),
     limit: () => 'on no list: ask a vet',
     because: { 'on-no-list': 'No list here names them, which does not make them safe. Ask a vet.' }
   }

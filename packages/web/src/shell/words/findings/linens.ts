@@ -1,5 +1,5 @@
 import type { FindingCode } from '@hestiad/core'
-import { some, type WordsOf } from './speaker.js'
+import { agree, some, type WordsOf } from './speaker.js'
 
 /** Cloths, toppers, runners and mats. */
 export const linenWords = {
@@ -63,13 +63,13 @@ export const linenWords = {
   'mats.gap': {
     step: 'linens',
     title: () => 'Mats crowd each other',
-    is: ({ measured }, say) => (measured.gapMm < 0 ? `${say.length(-measured.gapMm)} over each other` : `${say.length(measured.gapMm)} between them`),
+    is: ({ measured }, say) => (measured.gapMm < 0 ? `overlapping by ${say.length(-measured.gapMm)}` : `${say.length(measured.gapMm)} between them`),
     limit: ({ limit }, say) => `${say.length(limit.gapMm)} at least`,
     because: { 'mats-touch': 'Mats want a little table between them.' }
   },
   'topper.long': {
     step: 'linens',
-    title: ({ at }, say) => `${say.piece(at.pieceId)} hides the cloth below`,
+    title: ({ at }, say) => `${agree(say.piece(at.pieceId), 'hides', 'hide')} the cloth below`,
     is: ({ measured }, say) => `${say.length(measured.dropMm)} drop at the most`,
     limit: ({ limit }, say) => `${say.length(limit.dropMm)}, so that the cloth shows`,
     because: { 'hides-cloth': 'The cloth below should show round it.' }

@@ -1,11 +1,11 @@
 import type { FindingCode } from '@hestiad/core'
-import { some, type WordsOf } from './speaker.js'
+import { agree, some, type WordsOf } from './speaker.js'
 
 /** What stands in the middle: where, how firmly, behind what and before what. */
 export const middleWords = {
   'piece.setting': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} stands in a setting`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'stands', 'stand')} in a setting`,
     is: ({ measured }, say) => `${say.length(measured.overlapMm)} into the place of ${say.seat(measured.seat)}`,
     limit: () => 'clear of it',
     because: { 'in-the-place': 'The guest would have to move it to eat.' }
@@ -19,28 +19,28 @@ export const middleWords = {
   },
   'piece.off': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} stands over the edge`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'stands', 'stand')} over the edge`,
     is: ({ measured }, say) => `${say.length(measured.overlapMm)} over`,
     limit: () => 'wholly on the table',
     because: { falls: 'It can tip or fall.' }
   },
   'piece.support': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} overhangs its base`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'overhangs', 'overhang')} what is below`,
     is: ({ measured }, say) => `${say.length(measured.overlapMm)} over`,
     limit: () => 'wholly on it',
     because: { falls: 'It can tip or fall.' }
   },
   'sight.hidden': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} hides faces`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'hides', 'hide')} faces`,
     is: ({ measured }) => `${measured.views} of ${some(measured.of, 'view', 'views')} lost`,
     limit: ({ measured }, say) => `worst ${say.percent(measured.share)}, ${say.seat(measured.from)} to ${say.seat(measured.to)}`,
     because: { faces: 'People talk to faces they can see; more than a fifth hidden makes them lean.' }
   },
   'piece.tips': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} tips easily`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'tips', 'tip')} easily`,
     is: ({ measured }, say) => `falls at ${say.degrees(measured.tiltDeg)}`,
     limit: ({ limit }, say) => `${say.degrees(limit.tiltDeg)} at the least`,
     because: {
@@ -50,7 +50,7 @@ export const middleWords = {
   },
   'piece.edge': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} stands near the edge`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'stands', 'stand')} near the edge`,
     is: () => 'within a sleeve’s reach',
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} from it`,
     because: { 'glass-edge': 'A sleeve sweeps glass off an edge.' }
@@ -90,8 +90,8 @@ export const middleWords = {
     step: 'centerpiece',
     title: ({ at, because }, say) =>
       because === 'below-rim'
-        ? `${say.placed(at.placedId)} is lost in ${say.placed(at.otherId)}`
-        : `${say.placed(at.placedId)} shows above ${say.placed(at.otherId)}`,
+        ? `${agree(say.placed(at.placedId), 'is', 'are')} lost in ${say.placed(at.otherId)}`
+        : `${agree(say.placed(at.placedId), 'shows', 'show')} above ${say.placed(at.otherId)}`,
     is: ({ measured }, say) => (measured.showsMm > 0 ? `${say.length(measured.showsMm)} above the rim` : `${say.length(-measured.showsMm)} below the rim`),
     limit: ({ limit, because }, say) =>
       because === 'below-rim'
@@ -101,14 +101,14 @@ export const middleWords = {
   },
   'piece.opening': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} does not go into ${say.placed(at.otherId)}`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'does', 'do')} not go into ${say.placed(at.otherId)}`,
     is: ({ measured }, say) => `${say.length(measured.widthMm)} wide`,
     limit: ({ limit }, say) => `${say.length(limit.widthMm)} open`,
     because: { 'does-not-pass': 'It is wider than the opening.' }
   },
   'piece.leans': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} does not lean firmly`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'does', 'do')} not lean firmly`,
     is: (finding, say) => {
       switch (finding.because) {
         case 'not-flat':
@@ -149,14 +149,14 @@ export const middleWords = {
   },
   'piece.drape': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} does not hang firmly`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'does', 'do')} not hang firmly`,
     is: (finding, say) => (finding.because === 'not-pliant' ? 'it is stiff' : `${say.length(finding.measured.hangMm)} down each side`),
     limit: (finding, say) => (finding.because === 'not-pliant' ? 'something that bends' : `${say.length(finding.limit.hangMm)} at the least`),
     because: { 'not-pliant': 'It does not bend round things.', 'slips-off': 'With so little down the sides it slips off.' }
   },
   'piece.around': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} does not go round ${at.otherId === null ? 'anything' : say.placed(at.otherId)}`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'does', 'do')} not go round ${at.otherId === null ? 'anything' : say.placed(at.otherId)}`,
     is: (finding, say) => (finding.because === 'not-pliant' ? 'it is stiff' : `${say.length(finding.measured.haveMm)} of it`),
     limit: (finding, say) => (finding.because === 'not-pliant' ? 'something that bends' : `${say.length(finding.limit.haveMm)} needed`),
     because: {
@@ -167,21 +167,21 @@ export const middleWords = {
   },
   'piece.headroom': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} is too tall to stand in ${say.placed(at.otherId)}`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'is', 'are')} too tall to stand in ${say.placed(at.otherId)}`,
     is: ({ measured }, say) => `${say.length(measured.heightMm)} tall`,
     limit: ({ limit }, say) => `${say.length(limit.heightMm)} of room`,
     because: { 'too-tall-inside': 'What is above leaves no room for it.' }
   },
   'piece.load': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} carries too much`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'carries', 'carry')} too much`,
     is: ({ measured }, say) => say.weight(measured.grams),
     limit: ({ limit }, say) => `${say.weight(limit.grams)} by its label`,
     because: { overloaded: 'A stand that carries more than its label says may give way.' }
   },
   'cover.bare': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} shows what should be covered`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'shows', 'show')} what should be covered`,
     is: ({ measured }, say) => `${some(measured.spots, 'spot', 'spots')}, ${say.percent(measured.share)} bare at the worst`,
     limit: () => 'covered',
     because: {
@@ -200,14 +200,14 @@ export const middleWords = {
   },
   'art.hidden': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} stands before the picture`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'stands', 'stand')} before the picture`,
     is: ({ measured }, say) => `${say.percent(measured.share)} of it hidden`,
     limit: ({ limit }, say) => `${say.percent(limit.share)} at the most`,
     because: { 'fights-picture': 'A tall thing before a picture fights it: neither is seen.' }
   },
   'view.hidden': {
     step: 'centerpiece',
-    title: ({ at }, say) => `${say.placed(at.placedId)} stands before a view`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'stands', 'stand')} before a view`,
     is: ({ measured }, say) => `${say.percent(measured.share)} of it hidden from the door`,
     limit: ({ limit }, say) => `${say.percent(limit.share)} at the most`,
     because: { 'fights-view': 'Who comes in sees neither the thing nor what is behind it.' }
@@ -221,21 +221,21 @@ export const middleWords = {
   },
   'cord.reach': {
     step: 'centerpiece',
-    title: ({ at }, say) => `The cord of ${say.placed(at.placedId)} does not reach`,
+    title: ({ at }, say) => `A cord does not reach: ${say.placed(at.placedId)}`,
     is: ({ measured }, say) => `${say.length(measured.cordMm)} long`,
     limit: (finding, say) => (finding.because === 'no-socket' ? 'no socket on the wall' : `${say.length(finding.limit.cordMm)} to the socket`),
     because: { 'no-socket': 'There is no socket on the wall.', 'cord-short': 'Along the edge and to the nearest socket it is too short.' }
   },
   'cord.seen': {
     step: 'centerpiece',
-    title: ({ at }, say) => `The cord of ${say.placed(at.placedId)} is seen`,
+    title: ({ at }, say) => `A cord is seen: ${say.placed(at.placedId)}`,
     is: ({ measured }, say) => `${say.length(measured.seenMm)} of it`,
     limit: ({ limit }, say) => `${say.length(limit.seenMm)} at the most`,
     because: { 'cord-bare': 'The eye finds a cord first. Behind things, or of the color of what it lies on, it is not seen.' }
   },
   'cord.floor': {
     step: 'centerpiece',
-    title: ({ at }, say) => `The cord of ${say.placed(at.placedId)} would cross the floor`,
+    title: ({ at }, say) => `A cord would cross the floor: ${say.placed(at.placedId)}`,
     is: ({ measured }, say) => `${say.length(measured.cordMm)} long`,
     limit: () => 'none where people walk',
     because: { trips: 'People trip over a cord between a table and the wall, and pull the table down with it.' }

@@ -28,7 +28,7 @@ export const moneyWords = {
   'money.gap': {
     step: 'buy',
     title: ({ at, measured }, say) => `${say.piece(at.pieceId)}: ${measured.pieces} short`,
-    is: () => 'no priced offer covers them',
+    is: () => 'no offer with a price',
     limit: ({ measured }) => `${measured.needed} needed`,
     because: { 'no-price': 'A gap in the sum, not zero: nobody knows yet what they cost.' }
   },

@@ -1,12 +1,13 @@
 import type { FindingCode, FindingOf } from '@hestiad/core'
 import { courseNames, roleNames, sideNames } from './inSentence.js'
-import { some, type Speaker, type WordsOf } from './speaker.js'
+import { agree, some, type Speaker, type WordsOf } from './speaker.js'
 
 type Elbows = FindingOf<'places.too-narrow' | 'places.narrow'>
 const elbows = {
   step: 'seats',
   is: ({ measured }: Elbows, say: Speaker) => `${say.length(measured.widthMm)} each for ${some(measured.guests, 'guest', 'guests')}`,
-  limit: ({ limit }: Elbows, say: Speaker) => `${say.length(limit.widthMm)} wanted; seats ${limit.guests}, ${limit.guestsTight} at a pinch`,
+  limit: ({ limit }: Elbows, say: Speaker) =>
+    `${say.length(limit.widthMm)} wanted; seats ${limit.guests}${limit.guestsTight > limit.guests ? `, ${limit.guestsTight} at a pinch` : ''}`,
   because: { elbows: 'Each guest needs that much edge to eat without touching a neighbor.' }
 } as const
 
@@ -69,7 +70,7 @@ export const placeWords = {
   },
   'fixture.low': {
     step: 'seats',
-    title: ({ at }, say) => `${say.placed(at.placedId)} reaches the lamp`,
+    title: ({ at }, say) => `${agree(say.placed(at.placedId), 'reaches', 'reach')} the lamp`,
     is: ({ measured }, say) => `${say.length(measured.heightMm)} tall`,
     limit: ({ limit }, say) => `${say.length(limit.heightMm)} at the most`,
     because: { lamp: 'Heat and glare: a piece in the lamp scorches or blinds, and is knocked.' }
@@ -77,8 +78,7 @@ export const placeWords = {
   'setting.crowded': {
     step: 'settings',
     title: () => 'Settings run into each other',
-    is: ({ at, measured }, say) =>
-      `${say.length(measured.widthMm)} wide as laid, ${say.length(measured.overlapMm)} over one another at ${say.seats(at.numbers)}`,
+    is: ({ at, measured }, say) => `${say.length(measured.widthMm)} wide as laid, overlapping by ${say.length(measured.overlapMm)} at ${say.seats(at.numbers)}`,
     limit: ({ limit, because }, say) =>
       because === 'corner' ? 'nothing over the corner between an end and a side' : `${say.length(limit.widthMm)} to each at the line of the plates`,
     because: {
@@ -89,7 +89,9 @@ export const placeWords = {
   'stack.sizes': {
     step: 'settings',
     title: ({ at, because }, say) =>
-      because === 'charger-hidden' ? `${say.piece(at.pieceId)} hides its charger` : `${say.piece(at.pieceId)} overhangs what it stands on`,
+      because === 'charger-hidden'
+        ? `${agree(say.piece(at.pieceId), 'hides', 'hide')} the charger`
+        : `${agree(say.piece(at.pieceId), 'overhangs', 'overhang')} what is below`,
     is: ({ measured }, say) => `${say.length(measured.widthMm)} across`,
     limit: ({ limit }, say) => `${say.length(limit.widthMm)} at the most on this one`,
     because: {
@@ -114,8 +116,8 @@ export const placeWords = {
   },
   'stack.blends': {
     step: 'settings',
-    title: ({ at }, say) => `${say.piece(at.pieceId)} does not stand out`,
-    is: ({ measured }) => `lightness ${Math.round(measured.lightness)} from its neighbor`,
+    title: ({ at }, say) => `${agree(say.piece(at.pieceId), 'does', 'do')} not stand out`,
+    is: ({ measured }) => `lightness differs by ${Math.round(measured.lightness)}`,
     limit: ({ limit }) => `a difference of ${limit.lightness} is seen`,
     because: { star: 'One thing in a setting is to be looked at; its neighbors should be clearly lighter or darker.' }
   },
@@ -187,7 +189,7 @@ export const placeWords = {
   },
   'dish.heat': {
     step: 'menu',
-    title: ({ at }, say) => `${say.dish(at.dishId)}: ${say.vessel(at.dishId)} is not for hot food`,
+    title: ({ at }, say) => `${say.dish(at.dishId)}: ${agree(say.vessel(at.dishId), 'is', 'are')} not for hot food`,
     is: () => 'its label says so',
     limit: () => 'another vessel',
     because: { 'label-heat': 'Glaze, glue and some glass crack or come off with heat. The label comes first.' }
@@ -196,12 +198,12 @@ export const placeWords = {
     step: 'menu',
     title: ({ at, because }, say) =>
       because === 'diet'
-        ? `${say.guest(at.guestId)}: nothing to eat with ${courseNames[at.course]}`
-        : `${say.guest(at.guestId)}: nothing known to suit with ${courseNames[at.course]}`,
+        ? `${say.guest(at.guestId)}: nothing to eat for ${courseNames[at.course]}`
+        : `${say.guest(at.guestId)}: nothing known to suit for ${courseNames[at.course]}`,
     is: ({ at, measured, because }, say) =>
       because === 'diet'
         ? `${measured.dishes === 1 ? 'the one dish has' : `all ${measured.dishes} dishes have`} what ${say.guest(at.guestId)} avoids`
-        : `${some(measured.unchecked, 'dish', 'dishes')} of ${measured.dishes} not checked: nobody said what is in`,
+        : `${some(measured.unchecked, 'dish', 'dishes')} of ${measured.dishes} not checked: nobody said what is in it`,
     limit: () => 'one dish said to be without',
     because: {
       diet: 'Somebody would sit before an empty plate. Ask the guest; labels come before what is typed here.',

@@ -112,7 +112,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'other-level': ({ level }) => `Put it on level ${level}`,
   'stand-all-on-table': ({ count }) => `Set all ${count} it carries on the table`,
   'drape-over': ({ pieceId }, say) => `Hang ${say.piece(pieceId)} over it`,
-  mechanics: ({ mechanics }) => `Hold the stems with ${mechanicsInSentence[mechanics]}`,
+  mechanics: ({ mechanics }) => (mechanics === 'none' ? 'Let the stems hold each other' : `Hold the stems with ${mechanicsInSentence[mechanics]}`),
   'cord-along': ({ byMm }, say) => `Move it by ${say.length(byMm)}, so that the cord reaches and hides`,
   'on-cells': ({ toId }, say) => `Take ${say.piece(toId)} instead`,
   'keep-at-meal': ({ placedId }, say) => `Let ${say.placed(placedId)} stay at the meal`

@@ -41,3 +41,13 @@ const plural = new Intl.PluralRules('en')
 export function some(count: number, one: string, other: string): string {
   return `${count} ${plural.select(count) === 'one' ? one : other}`
 }
+
+/** Where the noun a name turns on ends: `Jar of spools` is one jar, `Bay garland, 2 ft` one garland. */
+const afterNoun = /,|\s(?:of|with|in|for|from|on)\s/
+
+/** A name and its verb: `Poppy pods are`, `Bay garland, 2 ft, is`. */
+export function agree(name: string, one: string, many: string): string {
+  const noun = name.split(afterNoun)[0]!.trim()
+  const isMany = /[^sui]s$/i.test(noun)
+  return `${name}${name.includes(',') ? ',' : ''} ${isMany ? many : one}`
+}
