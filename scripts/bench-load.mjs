@@ -14,8 +14,17 @@ const OFFERED_PER_S = 300
 
 export const agent = new http.Agent({ keepAlive: true, maxSockets: 128 })
 
-/** Sends a request; the answer's bytes are left as they are. */
-export function send(address, method, path, body, headers = {}) {
+/** Sends a request, once more where the server had just closed the kept connection; the answer's bytes are left as they are. */
+export async function send(address, method, path, body, headers = {}) {
+  try {
+    return await sendOnce(address, method, path, body, headers)
+  } catch (error) {
+    if (!error.onKeptConnection) throw error
+    return sendOnce(address, method, path, body, headers)
+  }
+}
+
+function sendOnce(address, method, path, body, headers) {
   return new Promise((resolve, reject) => {
     const request = http.request(
       address + path,
@@ -26,7 +35,7 @@ export function send(address, method, path, body, headers = {}) {
         response.on('end', () => resolve({ status: response.statusCode, bytes: Buffer.concat(chunks) }))
       }
     )
-    request.on('error', reject)
+    request.on('error', (error) => reject(Object.assign(error, { onKeptConnection: request.reusedSocket && error.code === 'ECONNRESET' })))
     request.end(body)
   })
 }

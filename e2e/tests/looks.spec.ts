@@ -214,7 +214,7 @@ test('the brief: a photo becomes the palette, a wished color is missed and one t
   await saved(page)
 })
 
-test('the looks as a page for the client: voted on without the server, the answer read back to both looks; looked at again on a day', async ({
+test('the looks as a page for the client: voted on without the server and by a secret link, both answers in the looks; looked at again on a day', async ({
   page,
   context
 }) => {
@@ -246,6 +246,27 @@ test('the looks as a page for the client: voted on without the server, the answe
   const said = panel(page).locator('.said')
   await expect(said.nth(0)).toContainText('No Ilse')
   await expect(said.nth(1)).toContainText('Calmer, and one sees the cups')
+  // the same by a link that whoever has it may open
+  await panel(page).getByRole('button', { name: 'Make a secret link' }).click()
+  const address = panel(page).getByRole('link', { name: /\/shared\// })
+  const guest = await context.newPage()
+  await guest.goto((await address.getAttribute('href'))!)
+  await expect(guest.getByRole('article')).toHaveCount(2)
+  await guest.getByRole('button', { name: 'Send my answer' }).click()
+  await expect(guest.getByText('Type your name first')).toBeVisible()
+  await guest.getByLabel('Your name').fill('Wouter')
+  await guest.getByRole('article').first().getByText('Not sure', { exact: true }).click()
+  await guest.getByRole('article').first().getByLabel('What you think of it').fill('Where does the bread go?')
+  await guest.getByRole('button', { name: 'Send my answer' }).click()
+  await expect(guest.getByText('Thank you. You can change it')).toBeVisible()
+  await guest.reload()
+  await expect(guest.getByRole('article').first().getByLabel('What you think of it')).toHaveValue('Where does the bread go?')
+  await panel(page).getByRole('button', { name: 'See what they said' }).click()
+  await expect(panel(page).getByText('Where does the bread go?')).toBeVisible()
+  await panel(page).getByRole('button', { name: 'Close it' }).click()
+  await expect(address).toHaveCount(0)
+  await guest.reload()
+  await expect(guest.getByText('This link is closed or over.')).toBeVisible()
   // a day that has come is said wherever one is, until one has looked
   await panel(page).getByLabel('Look at it again on').fill('Jan 1, 2026')
   await panel(page).getByLabel('Look at it again on').press('Enter')

@@ -14,6 +14,7 @@ import {
   StartedDto,
   StartPlanDto
 } from './shops.js'
+import { NewShareDto, ShareDto, SharedDto, SharesDto, VotesDto } from './shares.js'
 import type { CoreType } from './coreTypes.js'
 
 export type DtoClass = abstract new () => object
@@ -60,6 +61,23 @@ export const operations = {
     answers: { 201: json(LookAnswerDto) }
   }),
   removeOccasion: on('DELETE /api/occasions/:id', 'occasions', 'Remove an occasion and its looks', { answers: { 204: null } }),
+
+  addShare: on('POST /api/occasions/:id/shares', 'shares', 'A secret address where the looks of an occasion are read and answered for some days', {
+    body: json(NewShareDto),
+    answers: { 201: json(ShareDto) }
+  }),
+  listShares: on('GET /api/occasions/:id/shares', 'shares', 'The secret addresses of an occasion that still open', { answers: { 200: json(SharesDto) } }),
+  removeShare: on('DELETE /api/shares/:secret', 'shares', 'Close a secret address', { answers: { 204: null } }),
+  getShare: on('GET /api/shares/:secret', 'shares', 'The looks shown at a secret address', { answers: { 200: json(SharedDto) } }),
+  answerShare: on(
+    'POST /api/shares/:secret/votes',
+    'shares',
+    'Say what one thinks of the looks shown; said again by the same name it takes the place of the former',
+    {
+      body: json(VotesDto),
+      answers: { 204: null }
+    }
+  ),
 
   getLook: on('GET /api/looks/:id', 'looks', 'A look with its revision (ETag) and its undo history', { answers: { 200: json(LookAnswerDto) } }),
   saveEdits: on(

@@ -32,6 +32,11 @@ it('every operation answers, once done right, just what its description says', a
   await ask('GET', '/api/occasions')
   const begun = await ask<{ id: string; occasionId: string }>('POST', '/api/occasions', wishes())
   const copy = await ask<{ id: string }>('POST', `/api/looks/${begun.id}/copies`, { look })
+  const { secret } = await ask<{ secret: string }>('POST', `/api/occasions/${begun.occasionId}/shares`, { days: 3, withPrices: true })
+  await ask('GET', `/api/occasions/${begun.occasionId}/shares`)
+  await ask('GET', `/api/shares/${secret}`)
+  await ask('POST', `/api/shares/${secret}/votes`, { by: 'Liesel', votes: [{ lookId: begun.id, stand: 'for', remark: '' }] })
+  await ask('DELETE', `/api/shares/${secret}`)
   await ask('DELETE', `/api/looks/${copy.id}`)
   await ask('DELETE', `/api/occasions/${begun.occasionId}`)
   const id = (await ask<{ id: string }>('POST', '/api/looks', look)).id

@@ -26,7 +26,7 @@ export interface Assessor {
 const MOST_REMEDIES = 5
 const LARGE_MIDDLE = 120
 const MOST_ON_LARGE = 2
-const TRIES_ON_LARGE = 6
+const TRIES_ON_LARGE = 4
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()

@@ -5,7 +5,6 @@ import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
-import type { Point } from '../geometry/point.js'
 import {
   ACCENT_CHROMA,
   finishOf,
@@ -102,27 +101,36 @@ function levelsOf(standing: readonly Standing[]): number[] {
 
 /** Two different things side by side, neither low, nearly of one height. Things of one kind are a pair or a run on purpose. */
 function alikeNeighbors(standing: readonly Standing[]): (readonly [string, string])[] {
-  const tall = standing.filter((one) => one.topMm >= LOW_MM)
+  const tall = alongX(standing.filter((one) => one.topMm >= LOW_MM))
+  const widestMm = Math.max(0, ...tall.map((one) => reachMm(one.foot)))
   const pairs: { readonly ids: readonly [string, string]; readonly topMm: number }[] = []
   tall.forEach((a, i) => {
-    for (const b of tall.slice(i + 1)) {
+    for (let j = i + 1; j < tall.length; j++) {
+      const b = tall[j]!
+      if (b.pose.x - a.pose.x > reachMm(a.foot) + widestMm + NEIGHBOR_MM / 2) break
       if (a.placed.pieceId === b.placed.pieceId || a.rootId === b.rootId) continue
       const near = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot) < NEIGHBOR_MM / 2
       const [low, high] = a.topMm < b.topMm ? [a.topMm, b.topMm] : [b.topMm, a.topMm]
-      if (near && high / low < NEIGHBOR_RATIO) pairs.push({ ids: [a.placed.id, b.placed.id], topMm: high })
+      if (near && high / low < NEIGHBOR_RATIO)
+        pairs.push({ ids: standing.indexOf(a) < standing.indexOf(b) ? [a.placed.id, b.placed.id] : [b.placed.id, a.placed.id], topMm: high })
     }
   })
   return pairs.sort((a, b) => b.topMm - a.topMm).map((pair) => pair.ids)
 }
 
+/** From the left to the right, so that one need not look further than things reach. */
+const alongX = (standing: readonly Standing[]): Standing[] => [...standing].sort((a, b) => a.pose.x - b.pose.x)
+
 /** Clusters of things standing close, each on the table by itself; small lights are no members, and what is longer than a group is a run. */
 function groupsOf(standing: readonly Standing[]): Standing[][] {
-  const roots = standing.filter((one) => one.placed.on === null && one.placed.part === 1 && one.topMm >= LOW_MM / 2)
+  const roots = alongX(standing.filter((one) => one.placed.on === null && one.placed.part === 1 && one.topMm >= LOW_MM / 2))
+  const widestMm = Math.max(0, ...roots.map((one) => reachMm(one.foot)))
   const parent = roots.map((_, i) => i)
   const find = (i: number): number => (parent[i] === i ? i : (parent[i] = find(parent[i]!)))
   roots.forEach((a, i) => {
     for (let j = i + 1; j < roots.length; j++) {
       const b = roots[j]!
+      if (b.pose.x - a.pose.x > reachMm(a.foot) + widestMm + GROUP_GAP_MM) break
       const gap = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot)
       if (gap < GROUP_GAP_MM) parent[find(i)] = find(j)
     }
@@ -164,29 +172,11 @@ function widestOf(standing: readonly Standing[], field: Field): CompositionFigur
   let widest: CompositionFigures['widest'] = null
   for (const { one, across, most } of asked) {
     if (widest && most <= widest.share) break
-    const share = across / Math.max(1, freeWidthMm(one.pose, field))
+    const share = across / Math.max(1, field.freeWidthMm(one.pose))
     if (!widest || share > widest.share) widest = { placedId: one.placed.id, share }
   }
   return widest
 }
-
-/** The narrowest way across what is free at a spot, of four. */
-function freeWidthMm(at: Point, field: Field): number {
-  return Math.min(...ways.map(([x, y]) => [1, -1].reduce((sum, sign) => sum + freeAlong(at, sign * x, sign * y, field), 0)))
-}
-const ways = [0, 1, 2, 3].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const)
-
-/** How far it is free in a direction: steps as long as what is clear round them. */
-function freeAlong(at: Point, x: number, y: number, field: Field): number {
-  let mm = 0
-  for (let step = 0; step < FREE_STEPS; step++) {
-    const clear = field.clearMm({ x: at.x + mm * x, y: at.y + mm * y })
-    if (clear < 2) break
-    mm += clear
-  }
-  return mm
-}
-const FREE_STEPS = 24
 
 /** A back is seen from seats behind it, on its own +y side; at a wall from the room, when it is not turned to the wall. */
 function backsOf(standing: readonly Standing[], plan: SeatPlan, atWall: boolean): CompositionFigures['backs'] {

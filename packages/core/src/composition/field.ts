@@ -11,6 +11,8 @@ export interface Field {
   readonly clearMm: (at: Point) => number
   /** From a point to the table's edge. */
   readonly edgeMm: (at: Point) => number
+  /** The narrowest way across what is free at a point, of four directions. */
+  readonly freeWidthMm: (at: Point) => number
   /** From a point to the nearest edge where somebody sits; Infinity where nobody does. */
   readonly seatedMm: (at: Point) => number
 }
@@ -24,11 +26,21 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
   const isWhole = laidFromMm <= -halfLengthMm(outline)
   const near = nearby([...laid.flat().map((item) => item.shape), ...taken])
   const edge = edgeFrom(outline)
+  const clearMm = (at: Point) => {
+    let clear = Math.min(FAR_MM, edge.nearMm(at), isWhole ? FAR_MM : at.x - laidFromMm)
+    for (const shape of near(at)) clear = Math.min(clear, gapMm(shape, at))
+    return clear
+  }
+  const widths = new Map<string, number>()
   return {
-    clearMm: (at) => {
-      let clear = Math.min(FAR_MM, edge.nearMm(at), isWhole ? FAR_MM : at.x - laidFromMm)
-      for (const shape of near(at)) clear = Math.min(clear, gapMm(shape, at))
-      return clear
+    clearMm,
+    freeWidthMm: (at) => {
+      const key = `${at.x} ${at.y}`
+      const known = widths.get(key)
+      if (known !== undefined) return known
+      const width = Math.min(...ways.map(([x, y]) => freeAlong(at, x, y, clearMm) + freeAlong(at, -x, -y, clearMm)))
+      widths.set(key, width)
+      return width
     },
     edgeMm: edge.exactMm,
     seatedMm: (at) =>
@@ -39,6 +51,20 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
   }
 }
 
+const ways = [0, 1, 2, 3].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const)
+const FREE_STEPS = 24
+
+/** How far it is free in a direction: steps as long as what is clear round them. */
+function freeAlong(at: Point, x: number, y: number, clearMm: Field['clearMm']): number {
+  let mm = 0
+  for (let step = 0; step < FREE_STEPS; step++) {
+    const clear = clearMm({ x: at.x + mm * x, y: at.y + mm * y })
+    if (clear < 2) break
+    mm += clear
+  }
+  return mm
+}
+
 /** Nothing in a middle is wider than twice this; what is farther away is not looked at. */
 const FAR_MM = 360
 const CELL_MM = 120
@@ -46,13 +72,21 @@ const CELL_MM = 120
 /** The shapes within reach of a point, found once for each cell of the table. */
 function nearby(shapes: readonly Footprint[]): (at: Point) => readonly Footprint[] {
   const cells = new Map<number, readonly Footprint[]>()
+  const columns = new Map<number, readonly Footprint[]>()
   const cell = (mm: number) => Math.floor(mm / CELL_MM)
+  const columnAt = (i: number) => {
+    const known = columns.get(i)
+    if (known) return known
+    const list = shapes.filter((shape) => Math.abs(shape.x - (i + 0.5) * CELL_MM) - reachMm(shape) < FAR_MM + CELL_MM / 2)
+    columns.set(i, list)
+    return list
+  }
   return ({ x, y }) => {
     const key = cell(x) * 4096 + cell(y)
     const known = cells.get(key)
     if (known) return known
     const middle = { x: (cell(x) + 0.5) * CELL_MM, y: (cell(y) + 0.5) * CELL_MM }
-    const list = shapes.filter((shape) => Math.hypot(shape.x - middle.x, shape.y - middle.y) - reachMm(shape) < FAR_MM + CELL_MM * Math.SQRT1_2)
+    const list = columnAt(cell(x)).filter((shape) => Math.hypot(shape.x - middle.x, shape.y - middle.y) - reachMm(shape) < FAR_MM + CELL_MM * Math.SQRT1_2)
     cells.set(key, list)
     return list
   }

@@ -7,6 +7,7 @@ import { OfferEntity } from './entities/OfferEntity.js'
 import { PhotoEntity } from './entities/PhotoEntity.js'
 import { PieceEntity } from './entities/PieceEntity.js'
 import { SetAsideEntity } from './entities/SetAsideEntity.js'
+import { ShareEntity } from './entities/ShareEntity.js'
 import { migrations } from './migrations/index.js'
 
 /** The data source of one SQLite file, write-ahead log and foreign keys on; every commit is on the disk when it is answered. */
@@ -14,7 +15,7 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity],
+    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { colorFigures, formatMoney, sayOfLook, usedIds, type Look, type PieceKind, type Stand, type Verdict } from '@hestiad/core'
+import { formatMoney, sayOfLook, type Look, type Stand, type Verdict } from '@hestiad/core'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { list } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
 import CheckField from '../shell/CheckField.vue'
 import FileField from '../shell/FileField.vue'
 import { editElsewhere } from '../stores/editElsewhere.js'
 import { useLook } from '../stores/lookStore.js'
 import { clientPageHtml, readVotes, type ShownLook } from './clientPage.js'
+import SecretLinks from './SecretLinks.vue'
+import { colorsOf, linesOf } from './shownLook.js'
 
 /** The looks as one page for host and client, and what they say of it read back. */
 const props = defineProps<{
@@ -23,27 +24,10 @@ const withPrices = ref(false)
 const message = ref('')
 const isWrong = ref(false)
 
-const groups: readonly (readonly [name: string, kinds: readonly PieceKind[]])[] = [
-  ['linens', ['cloth', 'runner', 'mat', 'napkin']],
-  ['places', ['plate', 'glass', 'flatware']],
-  ['flowers', ['stem', 'vessel']],
-  ['candles', ['candle', 'holder']],
-  ['else', ['ornament', 'tray', 'riser']]
-]
-const COLORS = 6
-
 function shown({ id, look }: { readonly id: string; readonly look: Look }, at: number): ShownLook {
-  const used = usedIds(look)
-  const lines = groups.flatMap(([name, kinds]) => {
-    const names = look.pieces.filter((piece) => used.has(piece.id) && kinds.includes(piece.kind)).map((piece) => piece.name)
-    return names.length > 0 ? [t(`looks.client.${name}`, { names: list(names) })] : []
-  })
   const cents = props.spendCents[at]
   const price = withPrices.value && cents !== undefined ? [t('looks.client.price', { amount: formatMoney(cents, look.money.currency) })] : []
-  const colors = colorFigures(look)
-    .groups.slice(0, COLORS)
-    .map((group) => group.color)
-  return { lookId: id, name: look.name, picture: props.picture(at), colors, lines: [...lines, ...price] }
+  return { lookId: id, name: look.name, picture: props.picture(at), colors: colorsOf(look), lines: [...linesOf(look, t as never), ...price] }
 }
 
 function show(): void {
@@ -88,6 +72,7 @@ async function readBack(file: File): Promise<void> {
     <FileField quiet :label="t('looks.client.back')" accept=".json,application/json" @file="readBack" />
     <span v-if="message" :class="isWrong ? 'bad' : 'soft'" role="status">{{ message }}</span>
   </p>
+  <SecretLinks :with-prices="withPrices" @said="emit('said')" />
 </template>
 
 <style scoped>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { type Look } from '@hestiad/core'
+import type { Look } from '@hestiad/core'
 import { Download, Keyboard, Minus, Moon, Plus, Redo2, Search, Sun, Undo2 } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { formatDate } from './dates.js'
-import LooksMenu from './LooksMenu.vue'
 import { useGuestCount } from './useGuestCount.js'
 
 const props = defineProps<{ look: Look }>()
@@ -16,6 +15,8 @@ const store = useLook()
 const preferences = usePreferences()
 const { count } = useGuestCount(() => props.look)
 const when = computed(() => `${props.look.occasion.place} · ${formatDate(props.look.occasion.date)}, ${preferences.clock(props.look.occasion.arriveMin)}`)
+// its menu may come after the table
+const LooksMenu = defineAsyncComponent(() => import('./LooksMenu.vue'))
 const fileUrl = computed(() => `/api/looks/${store.id}/file`)
 </script>
 

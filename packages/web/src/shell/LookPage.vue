@@ -8,11 +8,7 @@ import { stepOf } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import { onKeys } from './keys.js'
-import ConflictDialog from './ConflictDialog.vue'
-import CupboardNews from './CupboardNews.vue'
 import LookAgain from '../looks/LookAgain.vue'
-import KeysDialog from './KeysDialog.vue'
-import LedgerLine from './LedgerLine.vue'
 import LookHeader from './LookHeader.vue'
 import StepRail from './StepRail.vue'
 import { usualShares, type Step } from './steps.js'
@@ -23,7 +19,12 @@ const store = useLook()
 const failure = ref('')
 const keysShown = ref(false)
 const finding = ref(false)
+// the table can be worked on before these are there
 const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
+const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
+const ConflictDialog = defineAsyncComponent(() => import('./ConflictDialog.vue'))
+const CupboardNews = defineAsyncComponent(() => import('./CupboardNews.vue'))
+const LedgerLine = defineAsyncComponent(() => import('./LedgerLine.vue'))
 
 const panels: Record<Step, Component> = {
   brief: defineAsyncComponent(() => import('../brief/BriefPanel.vue')),

@@ -1,3 +1,5 @@
+import type { ClockHours } from '@hestiad/core'
+
 const written = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
 
 /** An ISO date as people say it, `Sat 6 Feb`. */
@@ -5,11 +7,9 @@ export function formatDate(date: string): string {
   return written.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
 }
 
-const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-
-/** A moment where this browser is, milliseconds since 1970, as `6 Feb 2027, 09:12`. */
-export function formatMoment(atMs: number): string {
-  return moment.format(atMs)
+/** A moment where this browser is, milliseconds since 1970, as `6 Feb 2027, 09:12` or `6 Feb 2027, 9:12 am`. */
+export function formatMoment(atMs: number, hours: ClockHours): string {
+  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', hour12: hours === 12 }).format(atMs)
 }
 
 /** Today where this browser is, as an ISO date. */

@@ -10,6 +10,7 @@ export const router = createRouter({
     { path: `/looks/:id/:step(${steps.join('|')})`, name: 'look', component: () => import('./LookPage.vue'), props: true },
     { path: '/looks/:id/sheet', name: 'sheet', component: () => import('../sheet/SheetPage.vue'), props: true },
     { path: '/looks/:id', redirect: (to) => ({ name: 'look', params: { id: to.params['id'], step: 'centerpiece' } }) },
+    { path: '/shared/:secret', name: 'shared', component: () => import('../looks/SharedPage.vue'), props: true },
     { path: '/:rest(.*)*', redirect: '/' }
   ]
 })

@@ -3,6 +3,13 @@ import { First1795594676475 } from './1795594676475-First.js'
 import { Facts1795606603530 } from './1795606603530-Facts.js'
 import { PhotoColors1795618315557 } from './1795618315557-PhotoColors.js'
 import { Journal1795855382789 } from './1795855382789-Journal.js'
+import { Shares1795960800000 } from './1795960800000-Shares.js'
 
 /** All migrations, oldest first. */
-export const migrations: readonly (new () => MigrationInterface)[] = [First1795594676475, Facts1795606603530, PhotoColors1795618315557, Journal1795855382789]
+export const migrations: readonly (new () => MigrationInterface)[] = [
+  First1795594676475,
+  Facts1795606603530,
+  PhotoColors1795618315557,
+  Journal1795855382789,
+  Shares1795960800000
+]

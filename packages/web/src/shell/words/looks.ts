@@ -105,6 +105,23 @@ export const looksWords = {
     else: 'Besides: {names}',
     price: 'To buy for it: {amount}',
     wrong: 'This is no answer about these looks. Take the file the page saved, votes.json.',
+    link: 'Make a secret link',
+    linkDays: 'Open for, days',
+    linkSays:
+      'Whoever has the link reads the looks as they are then, says yes or no, and needs nothing else. Until there are accounts it opens on this machine only; the page above works anywhere.',
+    linkUntil: 'until {day}',
+    linkPriced: 'with what it costs',
+    linkCopy: 'Copy',
+    linkCopied: 'Copied.',
+    linkClose: 'Close it',
+    linkAgain: 'See what they said',
+    shared: 'Say what you think of each table; it is kept as soon as you send it.',
+    sharedOver: 'This link is closed or over. Ask for a new one; nothing you sent is lost.',
+    sharedFailed: 'The tables could not be loaded. Try again.',
+    send: 'Send my answer',
+    sent: 'Thank you. You can change it and send it again until {day}.',
+    notSent: 'Not sent: {message} What you typed is kept on this page.',
+    nothingSaid: 'Say yes, no or not sure of one table at least.',
     read: '{by} said something of one look. | {by} said something of {n} looks.'
   },
   taste: {
