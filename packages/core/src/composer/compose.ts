@@ -3,7 +3,7 @@ import type { Measured } from '../assess/measure.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
 import { smallerSetting } from '../settings/smallerSetting.js'
 import { briefOf, lowered, type Brief } from './brief.js'
-import { draftsOf, clearedDrafts } from './drafts.js'
+import { clearedDrafts, draftsOf, recipesOf } from './drafts.js'
 import { finish } from './finish.js'
 import { different } from './different.js'
 import { refused, type Composed, type ComposeOptions, type Refusal } from './idea.js'
@@ -86,7 +86,13 @@ function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stoc
     if (cleared.length > 0) return { ideas: cleared, refusals: [] }
   }
   if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
+  if (isOfFlowers(pattern, stock) && recipesOf(brief, options).length === 0) return refused({ pattern, because: 'no-flowers' })
   return refused({ pattern, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
+}
+
+/** Whether a pattern takes flowers: of one of its parts there are only vessels. */
+function isOfFlowers(pattern: PatternName, stock: Stock): boolean {
+  return programs[pattern].needs.some((parts) => parts.every((part) => part === 'mass' || part === 'bud' || stock[part].length === 0))
 }
 
 /** A ring needs no spine. */

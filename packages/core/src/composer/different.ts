@@ -5,14 +5,15 @@ export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastName
   return [heroId ?? accentId, baseId, focalId, heroId || accentId || focalId ? null : lightId].join(' ')
 }
 
-/** How much less a middle that leaves before the meal is worth, and one that looks lost on its table: our own starting values. */
+/** How much less a middle that leaves before the meal is worth, one without a light in the evening, and one that looks lost on its table: our own starting values. */
 const CLEARED = 0.85
+export const UNLIT = 0.88
 const LOST = 0.25
 
-/** How good an idea is beside others: its score, less where it leaves before the meal or is too little for the length of its table. */
-export function worthOf({ score, clearedForMeal }: Pick<Idea, 'score' | 'clearedForMeal'>): number {
+/** How good an idea is beside others: its score, less where it leaves before the meal, is dark, or is too little for the length of its table. */
+export function worthOf({ score, clearedForMeal, unlit }: Pick<Idea, 'score' | 'clearedForMeal' | 'unlit'>): number {
   const filled = Math.min(1, score.parts.extent ?? 1, score.parts.density ?? 1)
-  return score.total * (clearedForMeal ? CLEARED : 1) * (1 - LOST * (1 - filled))
+  return score.total * (clearedForMeal ? CLEARED : 1) * (unlit ? UNLIT : 1) * (1 - LOST * (1 - filled))
 }
 
 /** How much likeness in one part takes from the worth of a second idea: our own starting values. */

@@ -3,8 +3,9 @@ import type { Look, PatternName, Placed } from '../design/look.js'
 import { familiesOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
-import { lowered, type Brief } from './brief.js'
+import { isUnlit, lowered, type Brief } from './brief.js'
 import { castsFor, partsOfCast, type Cast, type Wanted } from './cast.js'
+import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
 import { fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
@@ -39,15 +40,17 @@ const tries = [
 /** Dishes that come to the table need their places: none of the spine for them, half of what they take in a row, all of it. */
 const reserves = [0, 0.5, 1] as const
 
+/** Flowers that may be had and are wanted, as recipes. */
+export function recipesOf(brief: Brief, options: ComposeOptions): Recipe[] {
+  const may = mayHave(brief.look, options.from)
+  return recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id))
+}
+
 /** All drafts of a pattern, the most promising first. */
 export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
   const frame = brief.frames[0]
   if (!frame) return []
-  const may = mayHave(brief.look, options.from)
-  const recipes = steered(
-    recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id)),
-    options.steer?.warmth ?? 0
-  )
+  const recipes = steered(recipesOf(brief, options), options.steer?.warmth ?? 0)
   const effort = options.effort ?? 1
   const wanted = programs[pattern].wanted(stock, frame, brief)
   const kept = keptOption(brief)
@@ -56,7 +59,10 @@ export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, optio
   const drafts = reserves
     .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
     .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
-  return drafts.sort((a, b) => b.promise - a.promise)
+  // a layout may leave a part of its cast out, but never what all goes round
+  const anchorId = options.anchorId ?? null
+  const whole = anchorId === null ? drafts : drafts.filter((draft) => draft.centerpiece.some((placed) => placed.pieceId === anchorId))
+  return whole.sort((a, b) => b.promise - a.promise)
 }
 
 /** What is asked of casts that have the anchor, in each part it can be; the same where there is no anchor. */
@@ -126,7 +132,13 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
       .slice(0, 2)
       .map((items, i): Draft => {
         const centerpiece = onArms(pattern, cast, table, stock, options, placedOf(items, main, low, brief.kept, index))
-        return { cast, centerpiece, reserve: 0, clearedForMeal: false, promise: promiseOf(cast, items, options) * scale ** 0.7 * height ** 0.5 * 0.97 ** i }
+        return {
+          cast,
+          centerpiece,
+          reserve: 0,
+          clearedForMeal: false,
+          promise: promiseOf(cast, items, options) * (isUnlit(brief, cast) ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
+        }
       })
       .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
     if (drafts.length > 0) return drafts

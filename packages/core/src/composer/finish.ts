@@ -1,3 +1,4 @@
+import { isUnlit } from './brief.js'
 import { buildMinutes } from '../centerpiece/buildMinutes.js'
 import type { Assessor } from '../assess/assess.js'
 import type { Measured } from '../assess/measure.js'
@@ -122,6 +123,7 @@ function ideaOf(pattern: PatternName | null, draft: Draft, look: Look, measured:
     score: measured.get(middleScorePart),
     why: whyOf(draft, brief),
     clearedForMeal: draft.clearedForMeal,
+    unlit: isUnlit(brief, draft.cast),
     brings,
     spendCents,
     addsCents: spendCents - bare.figures.money.spendCents,

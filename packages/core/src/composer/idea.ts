@@ -54,6 +54,8 @@ export interface Idea {
   readonly minutes: number
   /** What is laid anew leaves the table before the food comes: beside it the dishes find no room. */
   readonly clearedForMeal: boolean
+  /** Candles might burn, and there are none in it. */
+  readonly unlit: boolean
 }
 
 /** Ids of what was chosen for each part; null where there is none. */
@@ -71,7 +73,7 @@ export interface CastNames {
 /** Why a pattern is not laid, and the one thing that would make it possible. */
 export interface Refusal {
   readonly pattern: PatternName | null
-  readonly because: 'no-room' | 'no-pieces' | 'faults'
+  readonly because: 'no-room' | 'no-pieces' | 'no-flowers' | 'faults'
   /** Parts of which the cupboard has too few. */
   readonly parts: readonly Part[]
   /** Findings no attempt was free of, by code. */

@@ -156,7 +156,7 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     needs: [['bud']],
     wanted: (stock, frame, brief) => ({
       hero: enough(stock, ['bud'], frame.ring ? Math.max(4, seatsRound(frame)) : 3),
-      light: [...lights(stock, brief, frame.ring ? 1 : 2, ['votive']), ...(brief.candles === 'none' ? [] : [null])]
+      light: [...lights(stock, brief, frame.ring ? 1 : 2, ['votive', 'stick']), ...(brief.candles === 'none' ? [] : [null])]
     }),
     lay: (cast, table, stock) => (cast.hero ? budVases(cast, table, budsLike(cast.hero, stock, table.frame)) : [])
   },

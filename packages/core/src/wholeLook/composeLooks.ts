@@ -8,7 +8,6 @@ import { applyEdit } from '../design/edit.js'
 import { isStanding, type Piece } from '../design/piece.js'
 import type { SmallerStep } from '../design/remedyShapes.js'
 import { usedIds } from '../design/pieceUses.js'
-import { DAYLIGHT_UNTIL_MIN } from '../reference/composition.js'
 import { colorFigures } from '../palette/colorFigures.js'
 import { bestCasts, layerCasts } from './castLayers.js'
 import type { LayerCast } from './layerCast.js'
@@ -36,8 +35,6 @@ const CASTS_LAID = 2
 const CASTS_JUDGED = 12
 const CASTS_TRIED = 4
 const EFFORT = 0.5
-/** An evening's middle without a light beside one with: our own starting value. */
-const UNLIT = 0.88
 /** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
 const again = { napkin: 0.7, runner: 0.82, cloth: 0.85, charger: 0.9, dinner: 0.92, none: 0.94, hero: 0.76, pattern: 0.7 } as const
 /** Layers that suit a direction less than this do not show it, and it is said. Our own starting value. */
@@ -214,6 +211,9 @@ function pruned(before: Look, after: Look): Look {
   }
 }
 
+/** A pattern that does not suit the table beside one that does: our own starting value. */
+const AWKWARD = 0.6
+
 /** On a round table a garland is a stroke across it, and a run lies askew to a runner; common practice, no source. */
 function isAwkward(pattern: PatternName, { table, linens }: Look): boolean {
   const isRound = table.shape.kind === 'round' || table.shape.kind === 'square'
@@ -269,32 +269,47 @@ function middleRound(
   const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !isAwkward(name, look))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
   const begun = wanted.length > 0 ? 1 : 2
-  let next: Idea | undefined
-  for (const patterns of [first.slice(0, begun), first.slice(begun), patternNames.filter((name) => !first.includes(name))]) {
-    const others = { ...options, without: [...(options.without ?? []), ...heroes] }
-    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, others, found, anchorId) : undefined
-    if (fresh?.idea && worthOf(fresh.idea) >= GOOD) return { idea: fresh.idea, refusals }
-    const { idea, composed } = bestMiddle(look, patterns, options, found, anchorId)
-    refusals.push(...composed.refusals)
-    if (idea && worthOf(idea) >= SHOWN) return { idea, refusals }
-    if (idea && (!next || worthOf(idea) > worthOf(next))) next = idea
+  let next: BestMiddle | undefined
+  const others = patternNames.filter((name) => !first.includes(name))
+  const awkward = others.filter((name) => isAwkward(name, look))
+  for (const patterns of [first.slice(0, begun), first.slice(begun), others.filter((name) => !awkward.includes(name)), awkward]) {
+    const anew = { ...options, without: [...(options.without ?? []), ...heroes] }
+    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, anew, found, anchorId) : undefined
+    if (fresh?.idea && fresh.worth >= GOOD) return { idea: fresh.idea, refusals }
+    const best = bestMiddle(look, patterns, options, found, anchorId)
+    refusals.push(...best.refusals)
+    if (best.idea && best.worth >= SHOWN) return { idea: best.idea, refusals }
+    if (best.idea && (!next || best.worth > next.worth)) next = best
   }
-  return next ? { idea: next, refusals } : { refusals }
+  return next?.idea ? { idea: next.idea, refusals } : { refusals }
 }
 
-function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null) {
-  const { from, seed, without = [], together = [], wishLight = false } = options
-  const composed = composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
+interface BestMiddle {
+  readonly idea?: Idea | undefined
+  /** How good it is, less where it goes over the money or was seen in an earlier look. */
+  readonly worth: number
+  readonly refusals: readonly Refusal[]
+}
+
+/** The best middle of some patterns; where what may be bought goes over the money, of what is owned as well. */
+function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null): BestMiddle {
+  const { seed, without = [], together = [], wishLight = false } = options
+  const composed = (from: WholeLookOptions['from']) =>
+    composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
+  const { ideas, refusals } = composed(options.from)
+  const all = options.from !== 'owned' && ideas.some(isOverMoney) ? [...ideas, ...composed('owned').ideas] : ideas
   const before = shownBefore(options, found)
-  const isEvening = look.occasion.endMin > DAYLIGHT_UNTIL_MIN
   const worth = (idea: Idea) =>
     worthOf(idea) *
-    (isEvening && idea.cast.lightId === null ? UNLIT : 1) *
+    (isOverMoney(idea) ? OVER_BUDGET : 1) *
+    (idea.pattern && isAwkward(idea.pattern, look) ? AWKWARD : 1) *
     (before.some((one) => one.pattern === idea.pattern) ? again.pattern : 1) *
-    (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1) *
-    (idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap') ? OVER_BUDGET : 1)
-  return { composed, idea: [...composed.ideas].sort((a, b) => worth(b) - worth(a))[0] }
+    (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1)
+  const idea = [...all].sort((one, other) => worth(other) - worth(one))[0]
+  return { idea, worth: idea ? worth(idea) : 0, refusals }
 }
+
+const isOverMoney = (idea: Idea) => idea.brings.some((finding) => finding.code === 'money.over' || finding.code === 'money.gap')
 
 /** The anchor where it can stand in the middle. */
 function anchorOf({ intent, pieces }: Look): string | null {

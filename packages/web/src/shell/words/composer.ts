@@ -45,6 +45,8 @@ export function tellRefusal({ because, parts, faults, smaller }: Refusal, say: S
       return smaller
         ? `There is no room between the places. With a smaller setting there is: ${say.list(smaller.steps.map((step) => smallerNames[step]))}.`
         : 'There is no room for it between the places.'
+    case 'no-flowers':
+      return 'It takes flowers, and there are none that may be had. Allow new things, or leave fewer of them out.'
     case 'faults':
       return `Every attempt broke a rule it may not: ${say.list(faults.map((code) => ruleNames[code]))}.`
   }
