@@ -9,18 +9,24 @@ import type { Storage } from './storage/openStorage.js'
 /** The look whose cupboard and offers become the household's. */
 const MAIN = 'pearl-anniversary'
 
-/** Loads the demo looks into a new database, and the cupboard and offers of the main one. */
+/** Another look of an occasion is older by so much than the one before it, so that the first is shown first. */
+const OLDER_MS = 60_000
+
+/** Loads the demo looks into a new database, and the cupboard and offers of the main one. `a.hestiad.json` is the first look of an occasion, `a.b.hestiad.json` another of it. */
 export async function loadDemo(storage: Storage, folder: string): Promise<void> {
   const looks = readdirSync(folder)
     .filter((name) => name.endsWith('.hestiad.json'))
     .map((name) => {
       const parsed = parseLook(readFileSync(join(folder, name), 'utf8'))
       if (!parsed.ok) throw new Error(`${name}${parsed.faults[0]!.place}: ${parsed.faults[0]!.message}`)
-      return parsed.value
+      return { occasion: name.split('.')[0]!, look: parsed.value }
     })
+  const nowMs = Date.now()
+  const known = new Map<string, string>()
   await storage.writes.run(async (manager) => {
-    for (const look of looks) {
-      await insertLook(manager, look, look.id)
+    const firstOnes = [...looks].sort((a, b) => Number(a.look.id !== a.occasion) - Number(b.look.id !== b.occasion))
+    for (const [i, { occasion, look }] of firstOnes.entries()) {
+      known.set(occasion, await insertLook(manager, look, look.id, known.get(occasion), nowMs - i * OLDER_MS))
       if (look.id !== MAIN) continue
       await putItems(
         manager,

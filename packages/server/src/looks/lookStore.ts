@@ -60,9 +60,8 @@ export async function addLook(storage: Storage, look: Look, occasionId?: string)
   return openLook(storage, id)
 }
 
-/** The same inside a transaction, under a given id. */
-export async function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string): Promise<void> {
-  const nowMs = Date.now()
+/** The same inside a transaction, under a given id; gives the id of its occasion. */
+export async function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string, nowMs = Date.now()): Promise<string> {
   const occasion = occasionId ?? randomUUID()
   if (!occasionId) await manager.insert(OccasionEntity, { id: occasion, createdAtMs: nowMs })
   const document = JSON.stringify({ ...look, id })
@@ -76,4 +75,5 @@ export async function insertLook(manager: EntityManager, look: Look, id: string,
     date: look.occasion.date,
     document
   })
+  return occasion
 }

@@ -145,6 +145,7 @@ table {
 }
 
 thead th {
+  vertical-align: top;
   min-width: 130px;
   padding: 0 8px 6px 0;
   font-weight: 600;
