@@ -44,11 +44,6 @@ export interface Brief {
   readonly leftCents: number
 }
 
-/** Whether candles might burn in a middle, and there are none. */
-export function isUnlit({ candles }: Brief, { light }: { readonly light: object | null }): boolean {
-  return candles !== 'none' && light === null
-}
-
 /** Masses of flowers among adults, and where a child sits at the table: design of the composer, tried on eight tables. */
 const CLEAR_TOP_MM = 318
 const CLEAR_TOP_CHILD_MM = 300

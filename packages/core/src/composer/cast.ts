@@ -1,4 +1,5 @@
 import { colorDistance } from '../color/colorWords.js'
+import { burnsOpen } from './item.js'
 import type { Recipe } from './recipe.js'
 import type { Option, Stock } from './stock.js'
 import { heightOf, widthOf } from '../composition/families.js'
@@ -44,11 +45,14 @@ export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: numbe
             if (suits === 0) continue
             const needsFlowers = [hero, support, accent].some((one) => one?.part === 'mass' || one?.part === 'bud')
             for (const recipe of needsFlowers ? flowers : [null])
-              if (recipe !== null || !needsFlowers)
+              if ((recipe !== null || !needsFlowers) && !(recipe && light && isDry(recipe) && burnsOpen(light)))
                 casts.push({ hero, support, light, base, accent, recipe, suits: suits * (recipe ? 0.6 + 0.4 * recipe.suits : 0.85) })
           }
   return casts.sort((a, b) => b.suits - a.suits).slice(0, most)
 }
+
+/** Dry and faux flowers catch at once: no open flame goes with them. */
+const isDry = ({ focal, filler, foliage }: Recipe) => [focal, filler, foliage].some((stem) => stem && stem.material !== 'plant')
 
 function together(parts: Readonly<Record<PartOfCast, Option | null>>, wanted: Wanted): number {
   const chosen = partsOfCast.flatMap((part) => parts[part] ?? [])

@@ -28,7 +28,7 @@ export function composePart(look: Look, only: OnlyPart, options: Omit<ComposeOpt
 }
 
 function draftOf(cast: Partial<Cast>, promise: number, centerpiece: readonly Placed[]): Draft {
-  return { cast: { ...nobody, ...cast }, centerpiece, promise, reserve: 0, clearedForMeal: false }
+  return { cast: { ...nobody, ...cast }, centerpiece, promise, reserve: 0, clearedForMeal: false, unlit: false }
 }
 
 /** Every recipe in all vessels that hold flowers and are not locked. */

@@ -3,7 +3,7 @@ import type { Look, PatternName, Placed } from '../design/look.js'
 import { familiesOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
-import { isUnlit, lowered, type Brief } from './brief.js'
+import { lowered, type Brief } from './brief.js'
 import { castsFor, partsOfCast, type Cast, type Wanted } from './cast.js'
 import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
@@ -24,10 +24,13 @@ export interface Draft {
   readonly reserve: number
   /** Leaves the table before the food comes. */
   readonly clearedForMeal: boolean
+  /** There are lights that might burn in it, and none does. */
+  readonly unlit: boolean
 }
 
 /** So many casts are laid for a pattern, and so many are weighed. */
 const MOST_CASTS = 40
+const UNLIT_CASTS = 4
 const MOST_WEIGHED = 400
 /** Room and height tried one after the other: as the design asks, smaller, lower, both. */
 const tries = [
@@ -46,6 +49,8 @@ export function recipesOf(brief: Brief, options: ComposeOptions): Recipe[] {
   return recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id))
 }
 
+const lights = ['stick', 'votive', 'hurricane'] as const
+
 /** All drafts of a pattern, the most promising first. */
 export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
   const frame = brief.frames[0]
@@ -55,7 +60,17 @@ export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, optio
   const wanted = programs[pattern].wanted(stock, frame, brief)
   const kept = keptOption(brief)
   const casts = anchored(kept ? { ...wanted, hero: [kept] } : wanted, options.anchorId ?? null).flatMap((one) => castsFor(one, recipes, MOST_WEIGHED * effort))
-  const chosen = spread(casts, MOST_CASTS * effort)
+  const lit = spread(casts, MOST_CASTS * effort)
+  // a few without a light, for where no flame may stand
+  const chosen = lit.some((cast) => cast.light === null)
+    ? lit
+    : [
+        ...lit,
+        ...spread(
+          casts.filter((cast) => cast.light === null),
+          UNLIT_CASTS
+        )
+      ]
   const drafts = reserves
     .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
     .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
@@ -124,6 +139,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
   const index = pieceIndex(brief.look)
   const main = brief.frames[0]!
   const { lay, fixed } = programs[pattern]
+  const unlit = cast.light === null && brief.candles !== 'none' && lights.some((part) => stock[part].length > 0)
   for (const { scale, height } of fixed ? tries.slice(0, 1) : tries) {
     const low = lowered(brief, height)
     const table: Table = { brief: low, frame: main, index, scale }
@@ -137,7 +153,8 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
           centerpiece,
           reserve: 0,
           clearedForMeal: false,
-          promise: promiseOf(cast, items, options) * (isUnlit(brief, cast) ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
+          unlit,
+          promise: promiseOf(cast, items, options) * (unlit ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
         }
       })
       .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
@@ -174,9 +191,20 @@ function onArms(pattern: PatternName, cast: Cast, table: Table, stock: Stock, op
 function hasEnough(centerpiece: readonly Placed[], look: Look, stock: Stock): boolean {
   const counts = new Map<string, number>()
   for (const placed of centerpiece) counts.set(placed.pieceId, (counts.get(placed.pieceId) ?? 0) + placed.part)
-  const options = Object.values(stock).flat()
+  const options = optionsById(stock)
   return [...counts].every(([id, count]) => {
-    const option = options.find((one) => one.piece.id === id)
+    const option = options.get(id)
     return !option || Math.ceil(count - 0.01) <= option.count + look.centerpiece.filter((placed) => placed.pieceId === id).length
   })
+}
+
+const byId = new WeakMap<Stock, ReadonlyMap<string, Option>>()
+
+function optionsById(stock: Stock): ReadonlyMap<string, Option> {
+  const known = byId.get(stock)
+  if (known) return known
+  const options = new Map<string, Option>()
+  for (const option of Object.values(stock).flat()) if (!options.has(option.piece.id)) options.set(option.piece.id, option)
+  byId.set(stock, options)
+  return options
 }

@@ -1,4 +1,3 @@
-import { isUnlit } from './brief.js'
 import { buildMinutes } from '../centerpiece/buildMinutes.js'
 import type { Assessor } from '../assess/assess.js'
 import type { Measured } from '../assess/measure.js'
@@ -48,6 +47,8 @@ const LEAST_SCORE = 0.82
 /** So many drafts of a pattern are measured; a piece, or a way to leave room for dishes, that has failed so often is not tried again. */
 const MOST_MEASURED = 16
 const GIVEN_UP = 2
+/** After so many whose flames stand where none may, those without flames are measured. */
+const FLAMES_GIVEN_UP = 4
 /** Of one idea so many ways are measured, and the better is shown. */
 const MOST_ALIKE = 2
 
@@ -75,10 +76,13 @@ export function finish(
   const faults = new Set<FindingCode>()
   const isGivenUp = (key: string | number) => (failed.get(key) ?? 0) >= GIVEN_UP
   let left = MOST_MEASURED * effort
+  let flamesFailed = 0
+  const mayGoDark = drafts.some((draft) => draft.cast.light === null)
   for (const draft of drafts) {
     if (left === 0) break
     const cast = namesOf(draft.cast)
     if ((found.get(ideaKey(cast)) ?? 0) >= MOST_ALIKE) continue
+    if (mayGoDark && draft.cast.light !== null && flamesFailed >= FLAMES_GIVEN_UP) continue
     if (isGivenUp(draft.reserve) || draft.centerpiece.some((placed) => isGivenUp(placed.pieceId))) continue
     left--
     const composed: Look = { ...look, centerpiece: draft.centerpiece, school: { ...look.school, pattern } }
@@ -87,6 +91,7 @@ export function finish(
     const hard = brings.filter((finding) => hardCodes.has(finding.code))
     if (hard.length > 0) {
       for (const { code } of hard) faults.add(code)
+      if (hard.some(({ code }) => code.startsWith('flame.'))) flamesFailed++
       for (const key of culprits(hard, draft)) failed.set(key, (failed.get(key) ?? 0) + 1)
       continue
     }
@@ -123,7 +128,7 @@ function ideaOf(pattern: PatternName | null, draft: Draft, look: Look, measured:
     score: measured.get(middleScorePart),
     why: whyOf(draft, brief),
     clearedForMeal: draft.clearedForMeal,
-    unlit: isUnlit(brief, draft.cast),
+    unlit: draft.unlit,
     brings,
     spendCents,
     addsCents: spendCents - bare.figures.money.spendCents,

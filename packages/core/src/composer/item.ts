@@ -44,7 +44,12 @@ function topOf({ option, flowers }: Item): number {
 }
 
 /** Whether it burns with an open flame. */
-export function isOpenFlame({ option: { piece, candle } }: Item): boolean {
+export function isOpenFlame({ option }: Item): boolean {
+  return burnsOpen(option)
+}
+
+/** Whether a light of the cupboard burns with a flame that no glass shields. */
+export function burnsOpen({ piece, candle }: Option): boolean {
   if (piece.kind !== 'holder' || candle?.burn.kind !== 'wax') return false
   return !piece.chimney || piece.chimney.rimMm < piece.heightMm + candle.heightMm + 30
 }

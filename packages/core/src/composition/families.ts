@@ -19,7 +19,8 @@ const GRADE = 0.85
 const NONE: readonly (readonly string[])[] = []
 
 /** Families of a cupboard, the most numerous first; `together` are groups of ids the stylist has said belong together. */
-export function familiesOf(pieces: readonly Piece[], together: readonly (readonly string[])[] = NONE): readonly Family[] {
+export function familiesOf(pieces: readonly Piece[], said: readonly (readonly string[])[] = NONE): readonly Family[] {
+  const together = said.length === 0 ? NONE : said
   const earlier = known.get(pieces)
   if (earlier && earlier.together === together) return earlier.families
   const families = worked(pieces, together)

@@ -273,13 +273,14 @@ function middleRound(
   const others = patternNames.filter((name) => !first.includes(name))
   const awkward = others.filter((name) => isAwkward(name, look))
   for (const patterns of [first.slice(0, begun), first.slice(begun), others.filter((name) => !awkward.includes(name)), awkward]) {
-    const anew = { ...options, without: [...(options.without ?? []), ...heroes] }
-    const fresh = heroes.length > 0 ? bestMiddle(look, patterns, anew, found, anchorId) : undefined
-    if (fresh?.idea && fresh.worth >= GOOD) return { idea: fresh.idea, refusals }
+    if (patterns.length === 0) continue
     const best = bestMiddle(look, patterns, options, found, anchorId)
     refusals.push(...best.refusals)
+    const isHeroAgain = best.idea !== undefined && heroes.includes(heroIdOf(best.idea) ?? '')
+    const anew = isHeroAgain ? bestMiddle(look, patterns, { ...options, without: [...(options.without ?? []), ...heroes] }, found, anchorId) : undefined
+    if (anew?.idea && anew.worth >= GOOD) return { idea: anew.idea, refusals }
     if (best.idea && best.worth >= SHOWN) return { idea: best.idea, refusals }
-    if (best.idea && (!next || best.worth > next.worth)) next = best
+    for (const one of [anew, best]) if (one?.idea && (!next || one.worth > next.worth)) next = one
   }
   return next?.idea ? { idea: next.idea, refusals } : { refusals }
 }
@@ -297,15 +298,18 @@ function bestMiddle(look: Look, patterns: readonly PatternName[], options: Whole
   const composed = (from: WholeLookOptions['from']) =>
     composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
   const { ideas, refusals } = composed(options.from)
-  const all = options.from !== 'owned' && ideas.some(isOverMoney) ? [...ideas, ...composed('owned').ideas] : ideas
   const before = shownBefore(options, found)
+  const isSeen = (idea: Idea) => before.some((one) => one.pattern === idea.pattern)
   const worth = (idea: Idea) =>
     worthOf(idea) *
     (isOverMoney(idea) ? OVER_BUDGET : 1) *
     (idea.pattern && isAwkward(idea.pattern, look) ? AWKWARD : 1) *
-    (before.some((one) => one.pattern === idea.pattern) ? again.pattern : 1) *
+    (isSeen(idea) ? again.pattern : 1) *
     (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1)
-  const idea = [...all].sort((one, other) => worth(other) - worth(one))[0]
+  const bestOf = (list: readonly Idea[]) => [...list].sort((one, other) => worth(other) - worth(one))[0]
+  const first = bestOf(ideas)
+  const isDear = options.from !== 'owned' && first && ideas.some(isOverMoney) && (isOverMoney(first) || isSeen(first))
+  const idea = isDear ? bestOf([...ideas, ...composed('owned').ideas]) : first
   return { idea, worth: idea ? worth(idea) : 0, refusals }
 }
 
