@@ -32,3 +32,36 @@ describe('where the bar between table and work stands', () => {
     expect(usePreferences().workShares).toEqual({})
   })
 })
+
+describe('how measures are told', () => {
+  const kept = new Map<string, string>()
+  beforeEach(() => {
+    kept.clear()
+    setActivePinia(createPinia())
+    vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value) })
+    vi.stubGlobal('document', { documentElement: { dataset: {} } })
+  })
+
+  it('follows the units and hours chosen at once, everywhere they are asked for', () => {
+    const preferences = usePreferences()
+    preferences.unit = 'in'
+    preferences.hours = 12
+    expect([preferences.length(254), preferences.weight(907.2), preferences.clock(1110)]).toEqual(['10 in', '2 lb', '6:30 pm'])
+    preferences.unit = 'cm'
+    preferences.hours = 24
+    expect([preferences.length(254), preferences.weight(907.2), preferences.clock(1110)]).toEqual(['25.5 cm', '910 g', '18:30'])
+    expect(preferences.measures.clock(1500)).toBe('01:00')
+  })
+
+  it('is kept in this browser; hours nobody chose are those of its language, and nonsense is none', async () => {
+    const preferences = usePreferences()
+    preferences.hours = preferences.hours === 12 ? 24 : 12
+    const chosen = preferences.hours
+    await nextTick()
+    setActivePinia(createPinia())
+    expect(usePreferences().hours).toBe(chosen)
+    kept.set('hours', '13')
+    setActivePinia(createPinia())
+    expect([12, 24]).toContain(usePreferences().hours)
+  })
+})

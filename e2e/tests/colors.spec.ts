@@ -1,0 +1,62 @@
+import { expect } from '@playwright/test'
+import { colorFigures, type Look } from '@hestiad/core'
+import { test } from './support.js'
+
+const demo = ['pearl-anniversary', 'ferry-crew', 'mending-circle', 'ordinary-week']
+/** Shades of white, gray and glass run into each other in a drawing; hues do not. */
+/** Between the strongest and the weakest of red, green and blue, of 255. */
+const LEAST_HUE = 36
+
+const hueOf = (color: string) => {
+  const levels = [1, 3, 5].map((from) => parseInt(color.slice(from, from + 2), 16))
+  return Math.max(...levels) - Math.min(...levels)
+}
+
+// outside check: the browser's own rasterizer of the drawing, whose pixels are counted by the nearest color
+test('shares of what is seen are those of the pixels of the drawing, for every color with a hue of ten tables', async ({ page, request }) => {
+  const apart: number[] = []
+  for (const id of demo) {
+    const { occasionId } = (await (await request.get(`/api/looks/${id}`)).json()) as { occasionId: string }
+    const headers = { 'x-hestiad': '1' }
+    const made = await request.post(`/api/occasions/${occasionId}/shares`, { headers, data: { days: 1, withPrices: false } })
+    const { secret } = (await made.json()) as { secret: string }
+    const { looks } = (await (await request.get(`/api/shares/${secret}`)).json()) as { looks: { name: string; look: Look }[] }
+    await page.goto(`/shared/${secret}`)
+    await expect(page.locator('article svg')).toHaveCount(looks.length)
+    for (const [at, { look }] of looks.entries()) {
+      const groups = colorFigures(look).groups
+      const drawn = await page.evaluate(pixelShares, { at, colors: groups.map((group) => group.color) })
+      apart.push(...groups.flatMap(({ color, share }, i) => (hueOf(color) >= LEAST_HUE ? [Math.abs(share - drawn[i]!)] : [])))
+    }
+  }
+  expect(apart.length).toBeGreaterThan(20)
+  expect(apart.reduce((sum, one) => sum + one, 0) / apart.length).toBeLessThan(0.012)
+  expect(Math.max(...apart)).toBeLessThan(0.035)
+})
+
+/** In the page: the drawing as pixels, each counted to the color it comes nearest to. */
+async function pixelShares({ at, colors }: { at: number; colors: string[] }): Promise<number[]> {
+  const [width, height] = [1600, 1000]
+  const theme = getComputedStyle(document.documentElement)
+  const drawing = document
+    .querySelectorAll('article svg')
+    [at]!.outerHTML.replace(/var\((--[\w-]+)\)/g, (_, name: string) => theme.getPropertyValue(name).trim())
+  const picture = new Image()
+  const svg = drawing.replace('<svg', `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"`)
+  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`
+  await picture.decode()
+  const canvas = Object.assign(document.createElement('canvas'), { width, height })
+  const context = canvas.getContext('2d')!
+  context.drawImage(picture, 0, 0, width, height)
+  const { data } = context.getImageData(0, 0, width, height)
+  const wanted = colors.map((color) => [1, 3, 5].map((from) => parseInt(color.slice(from, from + 2), 16)))
+  const counts = colors.map(() => 0)
+  let all = 0
+  for (let i = 0; i < data.length; i += 4) {
+    if (data[i + 3]! < 200) continue
+    all++
+    const far = wanted.map(([r, g, b]) => 0.3 * (r! - data[i]!) ** 2 + 0.59 * (g! - data[i + 1]!) ** 2 + 0.11 * (b! - data[i + 2]!) ** 2)
+    counts[far.indexOf(Math.min(...far))]!++
+  }
+  return counts.map((count) => count / all)
+}

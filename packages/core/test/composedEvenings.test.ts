@@ -1,0 +1,112 @@
+import { composeLooks, composeMiddles, createAssessor, pieceIndex, type Idea, type Look, type PatternName } from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { demoLook } from './support/looks.js'
+import { tables } from './support/tables.js'
+
+const nobody = { cats: false, dogs: false, toddlers: false }
+const evening: Look = { ...tables.oval(), household: nobody }
+const flowering: readonly PatternName[] = ['one-focus', 'flanked', 'run', 'bud-vases', 'gathered-tray']
+const compose = (look: Look, patterns: readonly PatternName[]) => composeMiddles(look, { patterns, from: 'few-new', want: 4, seed: 1 })
+const only = (look: Look, keep: (piece: Look['pieces'][number]) => boolean): Look => ({ ...look, pieces: look.pieces.filter(keep) })
+
+/** Whether wax burns in an idea without glass about it as high as its flame. */
+function burnsOpenly(look: Look, { centerpiece }: Idea): boolean {
+  const index = pieceIndex(look)
+  return centerpiece.some(({ pieceId, candle }) => {
+    const [holder, wax] = [index.get(pieceId), candle ? index.get(candle.candleId) : undefined]
+    if (holder?.kind !== 'holder' || wax?.kind !== 'candle' || wax.burn.kind !== 'wax') return false
+    return !holder.chimney || holder.chimney.rimMm < holder.heightMm + wax.heightMm
+  })
+}
+
+const stemsOf = (look: Look, { centerpiece }: Idea) =>
+  centerpiece.flatMap((placed) => (placed.arrangement?.stems ?? []).map(({ stemId }) => pieceIndex(look).get(stemId)!))
+
+describe('flames and flowers', () => {
+  it('dry and faux flowers are never cast with an open flame, whatever the pattern, and are laid all the same', () => {
+    const dry: Look = { ...evening, pieces: evening.pieces.map((piece) => (piece.kind === 'stem' ? { ...piece, material: 'faux', owned: 200 } : piece)) }
+    let flowered = 0
+    for (const idea of flowering.flatMap((pattern) => compose(dry, [pattern]).ideas)) {
+      const inFlower = stemsOf(dry, idea).length > 0
+      if (inFlower) flowered++
+      expect([idea.pattern, inFlower && burnsOpenly(dry, idea)]).toEqual([idea.pattern, false])
+    }
+    expect(flowered).toBeGreaterThan(3)
+  })
+
+  it('fresh ones are, an evening: open flames stand beside them in most ideas', () => {
+    const lit = flowering.flatMap((pattern) => compose(evening, [pattern]).ideas).map((idea) => burnsOpenly(evening, idea))
+    expect(lit.filter(Boolean).length).toBeGreaterThan(lit.length / 2)
+  })
+
+  it('a row of bud vases has lights in it in the evening where there are any, and none by day', () => {
+    const [best] = compose(evening, ['bud-vases']).ideas
+    expect(best!.unlit).toBe(false)
+    expect(best!.centerpiece.filter((placed) => placed.candle).length).toBeGreaterThan(1)
+    const noon: Look = { ...evening, occasion: { ...evening.occasion, arriveMin: 690, endMin: 840 } }
+    for (const idea of compose(noon, ['bud-vases']).ideas) expect(idea.centerpiece.some((placed) => placed.candle)).toBe(false)
+  })
+
+  it('where nothing may be lit a middle is laid without a light, and is not called dark for it', () => {
+    const unlit = only(evening, (piece) => piece.kind !== 'candle')
+    const { ideas } = compose(unlit, ['one-focus', 'run'])
+    expect(ideas.length).toBeGreaterThan(0)
+    for (const idea of ideas) expect([idea.unlit, idea.cast.lightId]).toEqual([false, null])
+  })
+})
+
+describe('why there is no middle', () => {
+  it('for want of flowers it is said so, and not that there is no room', () => {
+    const flowerless = only(evening, (piece) => piece.kind !== 'stem')
+    for (const pattern of ['bud-vases', 'gathered-tray'] as const) {
+      const { ideas, refusals } = compose(
+        { ...flowerless, pieces: flowerless.pieces.filter((piece) => !(piece.kind === 'ornament' && piece.form === 'compote')) },
+        [pattern]
+      )
+      expect(ideas).toEqual([])
+      expect(refusals).toMatchObject([{ pattern, because: 'no-flowers' }])
+    }
+    expect(compose(evening, ['bud-vases']).refusals).toEqual([])
+  })
+
+  it('what needs no flowers is laid without them', () => {
+    const flowerless = only(evening, (piece) => piece.kind !== 'stem')
+    expect(compose(flowerless, ['scatter', 'garland']).ideas.length).toBeGreaterThan(0)
+  })
+})
+
+describe('whole looks within the money', () => {
+  const circle = demoLook('mending-circle')
+
+  it('take a pattern that the money allows before a richer one that it does not, and show no pattern three times of five', () => {
+    for (const look of [circle, demoLook('ordinary-week')]) {
+      const found = composeLooks(look, { from: 'few-new', want: 5, seed: 1 })
+      expect(found).toHaveLength(5)
+      const patterns = new Map<string | null, number>()
+      for (const { pattern, figures } of found) {
+        expect(figures.leftCents).toBeGreaterThanOrEqual(0)
+        patterns.set(pattern, (patterns.get(pattern) ?? 0) + 1)
+      }
+      expect(Math.max(...patterns.values())).toBeLessThan(3)
+    }
+  })
+
+  it('lay no garland across a round table while anything else will do', () => {
+    expect(circle.table.shape.kind).toBe('round')
+    for (const { pattern } of composeLooks(circle, { from: 'few-new', want: 5, seed: 1 })) expect(pattern).not.toBe('garland')
+  })
+
+  it('of the demo have neither a stop nor a warning left', () => {
+    for (const name of [
+      'pearl-anniversary.quiet',
+      'pearl-anniversary.run',
+      'pearl-anniversary.buds',
+      'ferry-crew.buds',
+      'mending-circle.tray',
+      'ordinary-week.pears'
+    ]) {
+      const graver = createAssessor().measure(demoLook(name)).findings.filter((finding) => finding.severity !== 'note') // prettier-ignore
+      expect([name, graver.map((finding) => finding.code)]).toEqual([name, []])
+    }
+  })
+})
