@@ -1,4 +1,4 @@
-import { createAssessor, plainPlaced, seededRandom, type Look } from '@hestiad/core'
+import { createAssessor, newPlaced, seededRandom, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { fieldOf } from '../src/composition/field.js'
 import { gapMm, reachMm, type Footprint } from '../src/geometry/footprint.js'
@@ -103,9 +103,9 @@ describe('neighbors and groups', () => {
     const look = generateLook(1, { guests: 6, pieces: 1, manner: 'laid' })
     const at = (xs: readonly number[]): Look => ({
       ...look,
-      centerpiece: xs.map((xMm, i) => ({ ...plainPlaced, id: `b${i}`, pieceId: 'jug-oyster', xMm, yMm: 0 }) as Look['centerpiece'][number])
+      centerpiece: xs.map((xMm, i) => newPlaced(`b${i}`, 'jug-oyster', xMm))
     })
     expect(naive(at([-700, 0, 700])).groups).toEqual([])
-    expect(naive(at([-105, 0, 105])).groups.map((group) => [...group].sort())).toEqual([['b0', 'b1', 'b2']])
+    expect(naive(at([-120, 0, 120])).groups.map((group) => [...group].sort())).toEqual([['b0', 'b1', 'b2']])
   })
 })
