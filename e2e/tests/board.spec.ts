@@ -126,7 +126,11 @@ for (const theme of ['day', 'evening'] as const)
   test(`pages have no accessibility fault that axe knows, by ${theme}`, async ({ page }) => {
     await page.goto('/')
     await page.evaluate((t) => localStorage.setItem('theme', t), theme)
+    const { occasionId } = (await (await page.request.get('/api/looks/pearl-anniversary')).json()) as { occasionId: string }
+    const made = await page.request.post(`/api/occasions/${occasionId}/shares`, { headers: { 'x-hestiad': '1' }, data: { days: 1, withPrices: true } })
+    const { secret } = (await made.json()) as { secret: string }
     for (const path of [
+      `/shared/${secret}`,
       '/',
       '/cupboard',
       '/shops',

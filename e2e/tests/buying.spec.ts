@@ -16,7 +16,7 @@ test('a cupboard list is imported, short napkins are found, the plan is bought f
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByText('1 new, 0 known ones written over')).toBeVisible()
   await dialog.getByRole('button', { name: 'Take in 1 row' }).click()
-  await expect(page.getByText('1 pieces taken in.')).toBeVisible()
+  await expect(page.getByText('1 piece taken in.')).toBeVisible()
   await page.getByRole('searchbox').fill('Test persimmon')
   await expect(page.getByRole('button', { name: 'Open Test persimmon napkin' })).toBeVisible()
 
@@ -39,6 +39,11 @@ test('a cupboard list is imported, short napkins are found, the plan is bought f
   await panel(page).locator('.el-collapse-item__header', { hasText: 'Persimmon linen napkin' }).click()
   await panel(page).getByLabel('Paid').first().fill('29.50')
   await panel(page).getByLabel('Paid').first().press('Enter')
+  // the receipt beside what the shop asked for
+  const receipt = panel(page)
+    .getByRole('region', { name: /^Bought at / })
+    .filter({ hasText: 'Persimmon linen napkin' })
+  await expect(receipt.getByRole('row', { name: /Persimmon linen napkin/ })).toContainText('$29.50')
   await panel(page).getByLabel('Draw from the reserve').fill('20')
   await panel(page).getByLabel('Draw from the reserve').press('Tab')
   await expect(panel(page).getByRole('button', { name: 'Draw', exact: true })).toBeDisabled()

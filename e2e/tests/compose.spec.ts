@@ -71,7 +71,7 @@ test('pods lost in a long bowl are told and found again by the first remedy; the
   }
   await choose(panel(page).getByLabel('Stands on'), 'Long dough bowl')
   await expect(panel(page).getByText(/Falls at \d+°, weighs/)).toBeVisible()
-  const sunk = panel(page).locator('.finding', { hasText: 'Poppy pods is lost in Long dough bowl' })
+  const sunk = panel(page).locator('.finding', { hasText: 'Poppy pods are lost in Long dough bowl' })
   await sunk.locator('.head').click()
   await sunk.getByRole('button', { name: 'Do it' }).first().click()
   await expect(sunk).toHaveCount(0)

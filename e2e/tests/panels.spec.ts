@@ -16,6 +16,22 @@ test('linens: each cloth tells its hang, the style its range, and the runner tur
   await saved(page)
 })
 
+test('sewing: the cutting plan takes the stage with cut sizes and where to cut, and gives the Board back', async ({ page }) => {
+  await open(page, 'pearl-anniversary', 'linens')
+  await panel(page).getByRole('button', { name: 'Plan what is sewn' }).click()
+  const stage = page.getByRole('region', { name: 'To sew' }).first()
+  await expect(stage.getByRole('img', { name: 'Cutting plan' })).toBeVisible()
+  const takes = stage.getByText(/of fabric; no plan takes less than/)
+  const before = await takes.textContent()
+  await panel(page).getByLabel('How many').first().fill('30')
+  await panel(page).getByLabel('How many').first().press('Enter')
+  await expect(takes).not.toHaveText(before!)
+  await expect(stage.getByRole('listitem').first()).toContainText(/\(\d+\)/)
+  await panel(page).getByRole('button', { name: 'Nothing is sewn' }).click()
+  await expect(page.locator('.board .seat').first()).toBeVisible()
+  await saved(page)
+})
+
 test('settings: the room a setting takes follows its parts, courses bring their flatware, and a missing piece is a finding with a remedy', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'settings')
   const width = panel(page).locator('dl').first()

@@ -4,15 +4,15 @@ import { nextTick } from 'vue'
 import { steps, usualShares } from '../src/shell/steps.js'
 import { usePreferences } from '../src/stores/preferences.js'
 
-describe('where the bar between table and work stands', () => {
-  const kept = new Map<string, string>()
-  beforeEach(() => {
-    kept.clear()
-    setActivePinia(createPinia())
-    vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value) })
-    vi.stubGlobal('document', { documentElement: { dataset: {} } })
-  })
+const kept = new Map<string, string>()
+beforeEach(() => {
+  kept.clear()
+  setActivePinia(createPinia())
+  vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value) })
+  vi.stubGlobal('document', { documentElement: { dataset: {} } })
+})
 
+describe('where the bar between table and work stands', () => {
   it('leaves the table a fifth of the width at least in every step, and the work as much', () => {
     for (const step of steps) {
       expect(usualShares[step]).toBeGreaterThan(20)
@@ -34,14 +34,6 @@ describe('where the bar between table and work stands', () => {
 })
 
 describe('how measures are told', () => {
-  const kept = new Map<string, string>()
-  beforeEach(() => {
-    kept.clear()
-    setActivePinia(createPinia())
-    vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value) })
-    vi.stubGlobal('document', { documentElement: { dataset: {} } })
-  })
-
   it('follows the units and hours chosen at once, everywhere they are asked for', () => {
     const preferences = usePreferences()
     preferences.unit = 'in'

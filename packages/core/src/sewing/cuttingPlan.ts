@@ -1,9 +1,18 @@
 import type { Sewing } from '../design/look.js'
 
-/** A strip across the fabric: the same pieces side by side, so long along the fabric. */
+/** A piece in its strip: its size and where it begins, across the fabric and along it. */
+export interface CutPiece {
+  readonly itemId: string
+  readonly widthMm: number
+  readonly lengthMm: number
+  readonly acrossMm: number
+  readonly alongMm: number
+}
+
+/** A strip across the fabric, so long along it. It is cut off whole, then into rows along the fabric, each row into its pieces. */
 interface CutStrip {
   readonly lengthMm: number
-  readonly pieces: readonly { readonly itemId: string; readonly widthMm: number; readonly lengthMm: number }[]
+  readonly pieces: readonly CutPiece[]
 }
 
 /** What to cut and how much fabric it takes. */
@@ -27,8 +36,8 @@ interface Cut {
 }
 
 /**
- * A cutting plan in strips across the fabric, first fit by falling length: pieces of about one length share a strip as far as the width goes.
- * Cut size is the finished size with a hem on every side and the shrinkage over it.
+ * A cutting plan in three cuts, first fit by falling length: strips across the fabric, rows along each strip, pieces along each row. What lies beside a
+ * long piece is used for short ones, turned where they may be. Cut size is the finished size with a hem on every side and the shrinkage over it.
  */
 export function cuttingPlan(sewing: Sewing): CuttingPlan {
   const panels: CuttingPlan['panels'][number][] = []
@@ -40,15 +49,14 @@ export function cuttingPlan(sewing: Sewing): CuttingPlan {
     if (one.length > 1) panels.push({ itemId: item.id, count: one.length, seams: one.length - 1 })
     return Array.from({ length: item.count }, () => one).flat()
   })
-  const strips: { lengthMm: number; leftMm: number; pieces: CutStrip['pieces'][number][] }[] = []
+  const strips: OpenStrip[] = []
   for (const cut of cuts.sort((x, y) => y.alongMm - x.alongMm || y.acrossMm - x.acrossMm)) {
-    let strip = strips.find((one) => one.leftMm >= cut.acrossMm - 1e-6 && one.lengthMm >= cut.alongMm - 1e-6)
-    if (!strip) {
-      strip = { lengthMm: cut.alongMm, leftMm: sewing.fabricWidthMm, pieces: [] }
-      strips.push(strip)
-    }
-    strip.leftMm -= cut.acrossMm
-    strip.pieces.push({ itemId: cut.itemId, widthMm: cut.acrossMm, lengthMm: cut.alongMm })
+    const ways = sewing.mayTurn ? [cut, { ...cut, acrossMm: cut.alongMm, alongMm: cut.acrossMm }] : [cut]
+    if (strips.some((strip) => ways.some((way) => intoRow(strip, way)))) continue
+    if (strips.some((strip) => ways.some((way) => intoStrip(strip, way, sewing.fabricWidthMm)))) continue
+    const strip: OpenStrip = { lengthMm: cut.alongMm, takenMm: 0, rows: [], pieces: [] }
+    strips.push(strip)
+    intoStrip(strip, cut, sewing.fabricWidthMm)
   }
   return {
     strips: strips.map(({ lengthMm, pieces }) => ({ lengthMm, pieces })),
@@ -56,6 +64,33 @@ export function cuttingPlan(sewing: Sewing): CuttingPlan {
     boundMm: Math.ceil(cuts.reduce((sum, cut) => sum + cut.acrossMm * cut.alongMm, 0) / sewing.fabricWidthMm),
     panels
   }
+}
+
+interface OpenStrip {
+  readonly lengthMm: number
+  /** Of the width. */
+  takenMm: number
+  readonly rows: { readonly fromMm: number; readonly highMm: number; takenMm: number }[]
+  readonly pieces: CutPiece[]
+}
+
+const CLOSE_MM = 1e-6
+
+/** Into a row of a strip that has room left along it. */
+function intoRow(strip: OpenStrip, { itemId, acrossMm, alongMm }: Cut): boolean {
+  const row = strip.rows.find((one) => one.highMm >= acrossMm - CLOSE_MM && strip.lengthMm - one.takenMm >= alongMm - CLOSE_MM)
+  if (!row) return false
+  strip.pieces.push({ itemId, widthMm: acrossMm, lengthMm: alongMm, acrossMm: row.fromMm, alongMm: row.takenMm })
+  row.takenMm += alongMm
+  return true
+}
+
+/** Into a new row of a strip that has room left across. */
+function intoStrip(strip: OpenStrip, cut: Cut, fabricWidthMm: number): boolean {
+  if (fabricWidthMm - strip.takenMm < cut.acrossMm - CLOSE_MM || strip.lengthMm < cut.alongMm - CLOSE_MM) return false
+  strip.rows.push({ fromMm: strip.takenMm, highMm: cut.acrossMm, takenMm: 0 })
+  strip.takenMm += cut.acrossMm
+  return intoRow(strip, cut)
 }
 
 /** One piece as it is cut: the way that wastes less of the width, in panels when it is too wide both ways. */

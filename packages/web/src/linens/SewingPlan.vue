@@ -10,28 +10,13 @@ import LengthField from '../shell/LengthField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 
-/** What is sewn: cut sizes, the cutting plan drawn on the fabric, and ribbon or twine by the roll. */
+/** What is sewn: cut sizes, what they take, and ribbon or twine by the roll; the stage draws the cutting plan. */
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const sewing = computed(() => props.look.linens.sewing)
 const plan = computed(() => sewing.value && cuttingPlan(sewing.value))
-const strips = computed(() => {
-  let y = 0
-  return (plan.value?.strips ?? []).map((strip) => {
-    let x = 0
-    const top = y
-    y += strip.lengthMm
-    return strip.pieces.map((piece) => {
-      const left = x
-      x += piece.widthMm
-      return { ...piece, x: left, y: top }
-    })
-  })
-})
-const colors = ['#c98a6b', '#7e9aa6', '#a7b08a', '#d9c49a', '#b59ac0']
-const colorOf = (id: string) => colors[Math.max(0, sewing.value?.items.findIndex((item) => item.id === id) ?? 0) % colors.length]
 const nameOf = (id: string) => sewing.value?.items.find((item) => item.id === id)?.name ?? ''
 const ribbon = ref({ count: props.look.guests.length, eachMm: 600, rollMm: 10_000 })
 const rolls = computed(() => {
@@ -91,14 +76,6 @@ const set = (part: Parameters<typeof changeSewing>[1]) => store.run(changeSewing
         />
       </div>
       <el-button size="small" @click="store.run(addSewn, look.table.name)">{{ t('sewing.add') }}</el-button>
-      <svg :viewBox="`-10 -10 ${sewing.fabricWidthMm + 20} ${plan.fabricMm + 20}`" role="img" :aria-label="t('sewing.title')">
-        <rect :width="sewing.fabricWidthMm" :height="plan.fabricMm" class="fabric" />
-        <template v-for="(strip, s) in strips" :key="s">
-          <g v-for="(piece, i) in strip" :key="i">
-            <rect :x="piece.x" :y="piece.y" :width="piece.widthMm" :height="piece.lengthMm" :fill="colorOf(piece.itemId)" class="cut" />
-          </g>
-        </template>
-      </svg>
       <p class="small">{{ t('sewing.takes', { length: length(plan.fabricMm), bound: length(plan.boundMm) }) }}</p>
       <p v-for="panel in plan.panels" :key="panel.itemId" class="small">{{ t('sewing.panels', { name: nameOf(panel.itemId), ...panel }, panel.seams) }}</p>
       <h3>{{ t('sewing.ribbon') }}</h3>
@@ -127,21 +104,5 @@ p {
 
 .item > input {
   grid-column: 1 / 4;
-}
-
-svg {
-  max-height: 260px;
-  width: 100%;
-}
-
-.fabric {
-  fill: var(--chair);
-  stroke: var(--chair-line);
-  stroke-width: 6;
-}
-
-.cut {
-  stroke: var(--paper);
-  stroke-width: 8;
 }
 </style>

@@ -47,6 +47,9 @@ const stages: { readonly [S in Step]?: Component } = {
   florals: defineAsyncComponent(() => import('../florals/FloralsStage.vue')),
   light: defineAsyncComponent(() => import('../light/LightStage.vue'))
 }
+const SewingStage = defineAsyncComponent(() => import('../linens/SewingStage.vue'))
+/** Where something is sewn its cutting plan has the stage. */
+const stage = computed(() => (props.step === 'linens' && store.drawn?.linens.sewing ? SewingStage : (stages[props.step] ?? Board)))
 const { workShares } = usePreferences()
 const stageSize = computed(() => `${100 - (workShares[props.step] ?? usualShares[props.step])}%`)
 const upright = useMediaQuery('(max-width: 1100px) and (orientation: portrait)')
@@ -100,7 +103,7 @@ onKeyStroke(
     <StepRail :id="id" :step="step" />
     <el-splitter :key="`${step} ${upright}`" class="parts" :layout="upright ? 'vertical' : 'horizontal'" @resize-end="parted">
       <el-splitter-panel :size="upright ? '56%' : stageSize" min="24%">
-        <component :is="stages[step] ?? Board" :look="store.drawn ?? store.look" :step="step" />
+        <component :is="stage" :look="store.drawn ?? store.look" :step="step" />
       </el-splitter-panel>
       <el-splitter-panel min="280px">
         <aside ref="work" class="panel" :class="step" :aria-label="t(`step.${step}`)">

@@ -138,6 +138,8 @@ export const buyWords = {
   day: 'Day',
   note: 'Note',
   receipt: 'Receipt photo',
+  receiptOf: 'Bought at {shop}, {day}',
+  asked: 'Asked',
   keepBought: 'Keep',
   ledger: 'Reserve ledger',
   save: 'What would save most',

@@ -33,6 +33,8 @@ export const sheetWords = {
 
 export const sewingWords = {
   title: 'To sew',
+  plan: 'Cutting plan',
+  strips: 'Cut across at, with so many pieces in each strip',
   begin: 'Plan what is sewn',
   drop: 'Nothing is sewn',
   fabric: 'Fabric, width',
