@@ -110,3 +110,33 @@ describe('whole looks within the money', () => {
     }
   })
 })
+
+describe('a table in color', () => {
+  const inColor = (look: Look) => composeLooks(look, { from: 'few-new', want: 5, seed: 1 }).find((one) => one.direction === 'colorful')!
+  const supper = demoLook()
+  const napkinsOf = ({ look }: ReturnType<typeof inColor>) =>
+    [look.setting, ...look.kinds.others.map((other) => other.setting)].map((one) => one.napkin!.pieceId)
+
+  it('has two napkins by turns where the house has both for half the guests, each at every other place, and both are told', () => {
+    const whole = inColor(supper)
+    const [first, second] = napkinsOf(whole)
+    expect(whole.look.kinds.spread).toBe('alternating')
+    expect(second).not.toBe(first)
+    const owned = supper.pieces.find((piece) => piece.id === second)!.owned
+    expect(owned).toBeGreaterThanOrEqual(supper.guests.length / 2)
+    // alike but for the napkin
+    const { napkin: _, ...rest } = whole.look.kinds.others[0]!.setting
+    expect(whole.look.setting).toMatchObject(rest)
+    expect(whole.choices.filter((choice) => choice.layer === 'napkins').map((choice) => choice.pieceId)).toEqual([first, second])
+    expect(whole.choices.find((choice) => choice.pieceId === second)!.why).toContain('answers')
+    expect(whole.toMend).toEqual([])
+  })
+
+  it('has one napkin where an odd number sits down, where one keeps the places, and in every other direction', () => {
+    const nine = inColor({ ...supper, guests: supper.guests.slice(0, 9) })
+    expect(nine.look.kinds.others).toEqual([])
+    const kept = composeLooks(supper, { from: 'few-new', want: 5, seed: 1, keep: ['flatware'] })
+    expect(kept.every((one) => one.look.kinds.others.length === 0)).toBe(true)
+    for (const one of composeLooks(supper, { from: 'few-new', want: 5, seed: 1 })) if (one.direction !== 'colorful') expect(one.look.kinds.others).toEqual([])
+  })
+})

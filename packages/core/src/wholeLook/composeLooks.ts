@@ -11,6 +11,7 @@ import { usedIds } from '../design/pieceUses.js'
 import { colorFigures } from '../palette/colorFigures.js'
 import { bestCasts, layerCasts } from './castLayers.js'
 import type { LayerCast } from './layerCast.js'
+import { alternating, answeringNapkin } from './answeringNapkin.js'
 import { layLayers } from './layLayers.js'
 import { lookFigures } from './lookFigures.js'
 import { OVER_BUDGET, scoreOf } from './lookScore.js'
@@ -155,7 +156,12 @@ function layWhole(
   const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, found)
   const { idea, refusals, laid, smaller } = middle
   const composed = idea ? { ...laid, centerpiece: idea.centerpiece, school: { ...laid.school, pattern: idea.pattern } } : laid
-  const mended = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep, beyond))
+  const alike = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep, beyond))
+  const second =
+    direction === 'colorful' && cast.napkin && !places.some((layer) => keep.has(layer))
+      ? answeringNapkin(alike, cast.napkin, cast.upper.at(-1) ?? cast.dinner, options)
+      : null
+  const mended = second ? betterOf(assessor, alike, alternating(alike, second)) : alike
   const measured = assessor.measure(mended)
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
@@ -166,7 +172,7 @@ function layWhole(
     look: mended,
     pattern: idea?.pattern ?? mended.school.pattern,
     heroId: idea ? heroIdOf(idea) : null,
-    choices: whyLayers(look, cast, direction, keep).filter((choice) => used.has(choice.pieceId)),
+    choices: whyLayers(look, cast, direction, keep, second).filter((choice) => used.has(choice.pieceId)),
     palette: [],
     score: scoreOf(castScore, figures),
     castScore,
@@ -178,6 +184,15 @@ function layWhole(
     refusals,
     figures
   }
+}
+
+/** What of everybody's places one may have kept: then nobody's place changes. */
+const places: readonly Layer[] = ['plates', 'napkins', 'glasses', 'flatware']
+
+/** The second look, where it brings nothing that is more than a note. */
+function betterOf(assessor: Assessor, first: Look, second: Look): Look {
+  const graver = (look: Look) => assessor.measure(look).findings.filter((finding) => finding.severity !== 'note').length
+  return graver(second) <= graver(first) ? second : first
 }
 
 const nothingAsked: { readonly idea?: Idea; readonly refusals: readonly Refusal[]; readonly smaller: readonly SmallerStep[] } = { refusals: [], smaller: [] }

@@ -42,7 +42,9 @@ export interface WholeLookOptions {
 export interface LayerChoice {
   readonly layer: Exclude<Layer, 'middle'>
   readonly pieceId: string
-  readonly why: readonly ('owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'kept' | 'bought')[]
+  readonly why: readonly (
+    'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'kept' | 'bought'
+  )[]
 }
 
 /** A complete table somebody could lay. */

@@ -1,12 +1,13 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
+import type { Napkin } from '../design/piece.js'
 import { metals } from '../reference/materials.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
 import type { Layer, LayerChoice } from './wholeLook.js'
 
 /** Why each piece was chosen, from what was measured of it. */
-export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>): LayerChoice[] {
+export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>, second: Napkin | null = null): LayerChoice[] {
   const count = look.guests.length
   const ground = cast.cloth?.color ?? look.table.color
   const top = cast.upper[cast.upper.length - 1] ?? cast.dinner
@@ -38,6 +39,7 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
       why: isKept('napkins', [had(cast.napkin), seen ? 'stands-out' : direction === 'natural' ? 'natural' : tone(cast.napkin.color)])
     })
   }
+  if (second) choices.push({ layer: 'napkins', pieceId: second.id, why: ['owned', 'answers'] })
   for (const glass of cast.glasses) choices.push({ layer: 'glasses', pieceId: glass.id, why: isKept('glasses', [had(glass), tone(glass.color)]) })
   const [first] = cast.flatware
   if (first) choices.push({ layer: 'flatware', pieceId: first.id, why: isKept('flatware', [had(first), 'one-family']) })

@@ -65,6 +65,7 @@ export const looksWords = {
     natural: 'a natural cloth',
     quiet: 'quiet in color',
     color: 'brings the color',
+    answers: 'answers the other at every second place',
     kept: 'kept as it was'
   },
   lay: 'Lay it here',
