@@ -129,6 +129,8 @@ describe('a table in color', () => {
     expect(whole.look.setting).toMatchObject(rest)
     expect(whole.choices.filter((choice) => choice.layer === 'napkins').map((choice) => choice.pieceId)).toEqual([first, second])
     expect(whole.choices.find((choice) => choice.pieceId === second)!.why).toContain('answers')
+    // eight of the first are owned, five are laid: nothing of it is to buy
+    expect(whole.choices.find((choice) => choice.pieceId === first)!.why).toContain('owned')
     expect(whole.toMend).toEqual([])
   })
 

@@ -14,8 +14,8 @@ const APART = 0.12
 /** And it is told from the plate it lies on. */
 const SEEN = 0.1
 const ONE_SIZE_MM = 60
-/** How far from the wished palette it may lie. Our own starting value. */
-const ANSWERS_PALETTE = 0.2
+/** It lies nearer than this to a color of the wished palette. Our own starting value. */
+const NEAR_PALETTE = 0.2
 
 /** Another napkin of the house that answers the first at every other place, seen on the plate below it; null where there is none, or an odd number sits down. */
 export function answeringNapkin(look: Look, first: Napkin, below: Plate | null, options: WholeLookOptions): Napkin | null {
@@ -28,7 +28,7 @@ export function answeringNapkin(look: Look, first: Napkin, below: Plate | null, 
     (below === null || colorDistance(one.color, below.color) >= SEEN) &&
     Math.abs(one.sideMm - first.sideMm) <= ONE_SIZE_MM &&
     one.sideMm >= folds[setting.napkin?.fold ?? 'flat'].leastMm &&
-    (intent.palette.length === 0 || offPalette(one.color, intent.palette) < ANSWERS_PALETTE)
+    (intent.palette.length === 0 || offPalette(one.color, intent.palette) < NEAR_PALETTE)
   const [best] = waresOf(look, { ...options, from: 'owned' })
     .enough('napkin', guests.length / 2)
     .filter(answers)

@@ -172,7 +172,7 @@ function layWhole(
     look: mended,
     pattern: idea?.pattern ?? mended.school.pattern,
     heroId: idea ? heroIdOf(idea) : null,
-    choices: whyLayers(look, cast, direction, keep, second).filter((choice) => used.has(choice.pieceId)),
+    choices: whyLayers(look, cast, direction, keep, mended === alike ? null : second).filter((choice) => used.has(choice.pieceId)),
     palette: [],
     score: scoreOf(castScore, figures),
     castScore,

@@ -36,7 +36,10 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
     choices.push({
       layer: 'napkins',
       pieceId: cast.napkin.id,
-      why: isKept('napkins', [had(cast.napkin), seen ? 'stands-out' : direction === 'natural' ? 'natural' : tone(cast.napkin.color)])
+      why: isKept('napkins', [
+        had(cast.napkin, second ? Math.ceil(count / 2) : count),
+        seen ? 'stands-out' : direction === 'natural' ? 'natural' : tone(cast.napkin.color)
+      ])
     })
   }
   if (second) choices.push({ layer: 'napkins', pieceId: second.id, why: ['owned', 'answers'] })
