@@ -7,7 +7,7 @@ import { createApp } from '../src/app.js'
 import { DEFAULT_PORT, readConfig, UsageProblem } from '../src/config.js'
 import { LookEntity } from '../src/storage/entities/LookEntity.js'
 import type { Storage } from '../src/storage/openStorage.js'
-import { demoLook, save, sendEdits, sent, start, temporaryFolder, wishes, idleWorkers } from './support.js'
+import { demoIds, demoLook, save, sendEdits, sent, start, temporaryFolder, wishes, idleWorkers } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage
@@ -189,7 +189,7 @@ it('demo data is loaded into a new database once, and not again when everything 
   const file = join(temporaryFolder(), 'hestiad.sqlite')
   const fresh = await start(file)
   const looks = async (of: typeof fresh) => (await of.storage.dataSource.getRepository(LookEntity).find()).map((look) => look.id).sort()
-  expect(await looks(fresh)).toEqual(['ferry-crew', 'mending-circle', 'ordinary-week', 'pearl-anniversary'])
+  expect(await looks(fresh)).toEqual(demoIds)
   await fresh.storage.dataSource.query('DELETE FROM occasion')
   await fresh.stop()
   const again = await start(file)

@@ -85,7 +85,7 @@ describe('a save of edits', () => {
     expect(copy.statusCode).toBe(201)
     const { occasions } = await get('/api/occasions')
     const names = occasions.find((o) => o.looks.some((l) => l.id === 'mending-circle'))?.looks.map((l) => l.name)
-    expect(names?.sort()).toEqual(['mine too', 'theirs'])
+    expect(names?.sort()).toEqual(['Slate plates, blooms on a tray', 'mine too', 'theirs'])
   })
 
   it('that is fine by itself and not with what others did in between is refused as a conflict', async () => {

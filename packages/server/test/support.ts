@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync } from 'node:fs'
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -14,6 +14,11 @@ import { createWorkers, type Workers } from '../src/work/workers.js'
 
 export const root = fileURLToPath(new URL('../../../', import.meta.url))
 export const temporaryFolder = () => mkdtempSync(join(tmpdir(), 'hestiad-test-'))
+/** Ids of the demo’s looks, in order. */
+export const demoIds = readdirSync(join(root, 'demo'))
+  .filter((name) => name.endsWith('.hestiad.json'))
+  .map((name) => name.replace('.hestiad.json', '').replace('.', '-'))
+  .sort()
 export const demoLook = () => JSON.parse(readFileSync(join(root, 'demo/pearl-anniversary.hestiad.json'), 'utf8')) as Look
 
 const description = openApi() as { paths: Record<string, Record<string, { responses: Record<string, unknown> }>>; components: object }
