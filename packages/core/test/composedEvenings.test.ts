@@ -1,4 +1,4 @@
-import { composeLooks, composeMiddles, createAssessor, pieceIndex, type Idea, type Look, type PatternName } from '@hestiad/core'
+import { composeLooks, composeMiddles, createAssessor, pieceIndex, type Idea, type Look, type PatternName, type WholeLook } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook } from './support/looks.js'
 import { tables } from './support/tables.js'
@@ -77,10 +77,11 @@ describe('why there is no middle', () => {
 
 describe('whole looks within the money', () => {
   const circle = demoLook('mending-circle')
+  const five = (look: Look) => composeLooks(look, { from: 'few-new', want: 5, seed: 1 })
+  const forCircle = five(circle)
 
   it('take a pattern that the money allows before a richer one that it does not, and show no pattern three times of five', () => {
-    for (const look of [circle, demoLook('ordinary-week')]) {
-      const found = composeLooks(look, { from: 'few-new', want: 5, seed: 1 })
+    for (const found of [forCircle, five(demoLook('ordinary-week'))]) {
       expect(found).toHaveLength(5)
       const patterns = new Map<string | null, number>()
       for (const { pattern, figures } of found) {
@@ -93,7 +94,7 @@ describe('whole looks within the money', () => {
 
   it('lay no garland across a round table while anything else will do', () => {
     expect(circle.table.shape.kind).toBe('round')
-    for (const { pattern } of composeLooks(circle, { from: 'few-new', want: 5, seed: 1 })) expect(pattern).not.toBe('garland')
+    for (const { pattern } of forCircle) expect(pattern).not.toBe('garland')
   })
 
   it('of the demo have neither a stop nor a warning left', () => {
@@ -112,13 +113,13 @@ describe('whole looks within the money', () => {
 })
 
 describe('a table in color', () => {
-  const inColor = (look: Look) => composeLooks(look, { from: 'few-new', want: 5, seed: 1 }).find((one) => one.direction === 'colorful')!
   const supper = demoLook()
-  const napkinsOf = ({ look }: ReturnType<typeof inColor>) =>
-    [look.setting, ...look.kinds.others.map((other) => other.setting)].map((one) => one.napkin!.pieceId)
+  const five = composeLooks(supper, { from: 'few-new', want: 5, seed: 1 })
+  const inColor = (looks: readonly WholeLook[]) => looks.find((one) => one.direction === 'colorful')!
+  const napkinsOf = ({ look }: WholeLook) => [look.setting, ...look.kinds.others.map((other) => other.setting)].map((one) => one.napkin!.pieceId)
 
   it('has two napkins by turns where the house has both for half the guests, each at every other place, and both are told', () => {
-    const whole = inColor(supper)
+    const whole = inColor(five)
     const [first, second] = napkinsOf(whole)
     expect(whole.look.kinds.spread).toBe('alternating')
     expect(second).not.toBe(first)
@@ -135,10 +136,10 @@ describe('a table in color', () => {
   })
 
   it('has one napkin where an odd number sits down, where one keeps the places, and in every other direction', () => {
-    const nine = inColor({ ...supper, guests: supper.guests.slice(0, 9) })
+    const nine = inColor(composeLooks({ ...supper, guests: supper.guests.slice(0, 9) }, { from: 'few-new', want: 5, seed: 1 }))
     expect(nine.look.kinds.others).toEqual([])
     const kept = composeLooks(supper, { from: 'few-new', want: 5, seed: 1, keep: ['flatware'] })
     expect(kept.every((one) => one.look.kinds.others.length === 0)).toBe(true)
-    for (const one of composeLooks(supper, { from: 'few-new', want: 5, seed: 1 })) if (one.direction !== 'colorful') expect(one.look.kinds.others).toEqual([])
+    for (const one of five) if (one.direction !== 'colorful') expect(one.look.kinds.others).toEqual([])
   })
 })

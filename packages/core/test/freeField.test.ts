@@ -73,18 +73,14 @@ describe('what is free of a table', () => {
   })
 })
 
-/** Pairs and groups as they are defined, each thing against each. */
-function naive(look: Look) {
-  const { figures } = createAssessor().measure(look)
-  return figures.composition
-}
+const compositionOf = (look: Look) => createAssessor().measure(look).figures.composition
 
 describe('neighbors and groups', () => {
   it('are the same however the pieces are listed', () => {
     for (let seed = 1; seed <= 8; seed++) {
       const look = generateLook(seed, { guests: 8, pieces: 18, manner: 'laid' })
       const turned: Look = { ...look, centerpiece: [...look.centerpiece].reverse() }
-      const [a, b] = [naive(look), naive(turned)]
+      const [a, b] = [compositionOf(look), compositionOf(turned)]
       const sorted = (groups: readonly (readonly string[])[]) => groups.map((group) => [...group].sort().join()).sort()
       expect(sorted(b.groups)).toEqual(sorted(a.groups))
       expect(sorted(b.alike)).toEqual(sorted(a.alike))
@@ -95,8 +91,8 @@ describe('neighbors and groups', () => {
   it('are the same when the whole middle is moved together, as long as it stays on the table', () => {
     const look = generateLook(4, { guests: 8, pieces: 12, manner: 'laid' })
     const moved: Look = { ...look, centerpiece: look.centerpiece.map((placed) => (placed.on === null ? { ...placed, xMm: placed.xMm + 9 } : placed)) }
-    expect(naive(moved).groups).toEqual(naive(look).groups)
-    expect(naive(moved).alike).toEqual(naive(look).alike)
+    expect(compositionOf(moved).groups).toEqual(compositionOf(look).groups)
+    expect(compositionOf(moved).alike).toEqual(compositionOf(look).alike)
   })
 
   it('things far from one another are no group, three close are one', () => {
@@ -105,7 +101,7 @@ describe('neighbors and groups', () => {
       ...look,
       centerpiece: xs.map((xMm, i) => newPlaced(`b${i}`, 'jug-oyster', xMm))
     })
-    expect(naive(at([-700, 0, 700])).groups).toEqual([])
-    expect(naive(at([-120, 0, 120])).groups.map((group) => [...group].sort())).toEqual([['b0', 'b1', 'b2']])
+    expect(compositionOf(at([-700, 0, 700])).groups).toEqual([])
+    expect(compositionOf(at([-120, 0, 120])).groups.map((group) => [...group].sort())).toEqual([['b0', 'b1', 'b2']])
   })
 })

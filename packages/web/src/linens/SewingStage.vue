@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
 import StageFrame from '../shell/StageFrame.vue'
 import { usePreferences } from '../stores/preferences.js'
-import StripList from './StripList.vue'
 
 /** The cutting plan large, the fabric unrolled from the left: every piece to scale with its cut size, strip after strip as one cuts. */
 const props = defineProps<{ look: Look }>()
@@ -46,9 +45,10 @@ const pieces = computed(() => {
     })
   })
 })
+/** Where it is cut across, from the beginning of the fabric, and how many pieces each strip gives. */
 const cuts = computed(() => {
   let at = 0
-  return plan.value.strips.map((strip) => (at += strip.lengthMm))
+  return plan.value.strips.map((strip) => ({ atMm: (at += strip.lengthMm), pieces: strip.pieces.length }))
 })
 </script>
 
@@ -74,11 +74,17 @@ const cuts = computed(() => {
           <text :x="piece.x + piece.wide / 2" :y="piece.y + piece.high / 2 + piece.letters">{{ piece.size }}</text>
         </g>
       </g>
-      <line v-for="cut in cuts" :key="cut" :x1="cut" :x2="cut" y1="-60" :y2="sewing.fabricWidthMm + 60" class="across" />
+      <line v-for="cut in cuts" :key="cut.atMm" :x1="cut.atMm" :x2="cut.atMm" y1="-60" :y2="sewing.fabricWidthMm + 60" class="across" />
       <text :x="plan.fabricMm / 2" :y="-0.5 * letters - 50" text-anchor="middle">{{ length(plan.fabricMm) }}</text>
       <text :transform="`translate(${-60} ${sewing.fabricWidthMm / 2}) rotate(-90)`" text-anchor="middle">{{ length(sewing.fabricWidthMm) }}</text>
     </svg>
-    <template #first><StripList :plan="plan" /></template>
+    <template #first>
+      <ol class="small">
+        <li v-for="cut in cuts" :key="cut.atMm">
+          {{ length(cut.atMm) }} <span class="soft">({{ cut.pieces }})</span>
+        </li>
+      </ol>
+    </template>
     <template #second><MiniTable :look="look" close /></template>
   </StageFrame>
 </template>
@@ -87,6 +93,14 @@ const cuts = computed(() => {
 svg {
   width: 100%;
   height: 100%;
+}
+
+ol {
+  height: 100%;
+  margin: 0;
+  padding-left: 24px;
+  overflow: auto;
+  columns: 2;
 }
 
 .fabric {

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
 import type { Dto } from '../api/client.js'
 import CountField from '../shell/CountField.vue'
-import { formatDate } from '../shell/dates.js'
+import { dayOf, formatDate } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
 
 /** Secret addresses of the occasion's looks: one is made, copied, closed. */
@@ -31,7 +31,6 @@ const load = async () => void (shares.value = (await api.listShares(store.occasi
 onMounted(() => attempt(load))
 
 const addressOf = (share: Dto<'Share'>) => `${location.origin}/shared/${share.secret}`
-const dayOf = (share: Dto<'Share'>) => formatDate(new Date(share.expiresAtMs).toISOString().slice(0, 10))
 const make = () =>
   attempt(async () => {
     await api.addShare(store.occasionId, { days: days.value, withPrices: props.withPrices })
@@ -62,7 +61,10 @@ const copy = (share: Dto<'Share'>) => attempt(() => navigator.clipboard.writeTex
     <ul v-if="shares.length > 0" class="small" :aria-label="t('looks.client.link')">
       <li v-for="share in shares" :key="share.secret" class="row">
         <a class="link address" :href="addressOf(share)" target="_blank" rel="noopener">{{ addressOf(share) }}</a>
-        <span class="soft">{{ t('looks.client.linkUntil', { day: dayOf(share) }) }}{{ share.withPrices ? `, ${t('looks.client.linkPriced')}` : '' }}</span>
+        <span class="soft"
+          >{{ t('looks.client.linkUntil', { day: formatDate(dayOf(share.expiresAtMs)) })
+          }}{{ share.withPrices ? `, ${t('looks.client.linkPriced')}` : '' }}</span
+        >
         <el-button class="plain link" @click="copy(share)">{{ t('looks.client.linkCopy') }}</el-button>
         <el-button class="plain link" @click="close(share)">{{ t('looks.client.linkClose') }}</el-button>
       </li>

@@ -7,7 +7,7 @@ import { ApiProblem, type Dto } from '../api/client.js'
 import MiniTable from '../board/MiniTable.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import TextField from '../shell/TextField.vue'
-import { formatDate } from '../shell/dates.js'
+import { dayOf, formatDate } from '../shell/dates.js'
 import { colorsOf, linesOf } from './shownLook.js'
 
 /** The looks of an occasion as host and client read and answer them, by a secret address. What is typed stays in this browser until it is sent, and after. */
@@ -58,7 +58,7 @@ const looks = computed(() =>
     return { id, name, look: whole, colors: colorsOf(whole), lines: [...linesOf(whole, t as never), ...price] }
   })
 )
-const lastDay = computed(() => (shared.value ? formatDate(new Date(shared.value.expiresAtMs).toISOString().slice(0, 10)) : ''))
+const lastDay = computed(() => (shared.value ? formatDate(dayOf(shared.value.expiresAtMs)) : ''))
 const choices = stands.map((value) => ({ value, label: t(`looks.stand.${value}`) }))
 
 function say(text: string, wrong: boolean): void {

@@ -12,8 +12,11 @@ export function formatMoment(atMs: number, hours: ClockHours): string {
   return new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', hour12: hours === 12 }).format(atMs)
 }
 
-/** Today where this browser is, as an ISO date. */
-export function today(): string {
-  const now = new Date()
-  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
+/** The day of a moment where this browser is, milliseconds since 1970, as an ISO date. */
+export function dayOf(atMs: number): string {
+  const at = new Date(atMs)
+  return `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`
 }
+
+/** Today where this browser is, as an ISO date. */
+export const today = (): string => dayOf(Date.now())
