@@ -15,7 +15,8 @@ const plan = computed(() => cuttingPlan(sewing.value))
 const EDGE_MM = 150
 /** A letter is so wide for its height; words smaller than this share of the rest are not read. */
 const LETTER_WIDE = 0.56
-const LEAST_SHARE = 0.5
+const LINES_HIGH = 4
+const LEAST_SHARE = 0.7
 const colors = ['#c98a6b', '#7e9aa6', '#a7b08a', '#d9c49a', '#b59ac0']
 
 /** As tall as a line of words may be in a piece. */
@@ -31,16 +32,15 @@ const pieces = computed(() => {
         0,
         sewing.value.items.findIndex((item) => item.id === piece.itemId)
       )
-      const [name, size] = [sewing.value.items[nth]?.name ?? '', `${length(piece.lengthMm)} × ${length(piece.widthMm)}`]
+      const lines = [sewing.value.items[nth]?.name ?? '', length(piece.lengthMm), `× ${length(piece.widthMm)}`]
       return {
         x: x + piece.alongMm,
         y: piece.acrossMm,
         wide: piece.lengthMm,
         high: piece.widthMm,
         color: colors[nth % colors.length],
-        name,
-        size,
-        letters: Math.min(letters.value, piece.lengthMm / (LETTER_WIDE * Math.max(name.length, size.length)))
+        lines,
+        letters: Math.min(letters.value, piece.widthMm / LINES_HIGH, piece.lengthMm / (LETTER_WIDE * Math.max(...lines.map((line) => line.length))))
       }
     })
   })
@@ -69,9 +69,10 @@ const cuts = computed(() => {
       <rect :width="plan.fabricMm" :height="sewing.fabricWidthMm" class="fabric" />
       <g v-for="(piece, i) in pieces" :key="i">
         <rect :x="piece.x" :y="piece.y" :width="piece.wide" :height="piece.high" :fill="piece.color" class="cut" />
-        <g v-if="piece.letters >= LEAST_SHARE * letters && piece.high > 3 * piece.letters" text-anchor="middle" :style="{ fontSize: `${piece.letters}px` }">
-          <text :x="piece.x + piece.wide / 2" :y="piece.y + piece.high / 2 - 0.2 * piece.letters">{{ piece.name }}</text>
-          <text :x="piece.x + piece.wide / 2" :y="piece.y + piece.high / 2 + piece.letters">{{ piece.size }}</text>
+        <g v-if="piece.letters >= LEAST_SHARE * letters" text-anchor="middle" :style="{ fontSize: `${piece.letters}px` }">
+          <text v-for="(line, n) in piece.lines" :key="n" :x="piece.x + piece.wide / 2" :y="piece.y + piece.high / 2 + (n - 0.65) * 1.2 * piece.letters">
+            {{ line }}
+          </text>
         </g>
       </g>
       <line v-for="cut in cuts" :key="cut.atMm" :x1="cut.atMm" :x2="cut.atMm" y1="-60" :y2="sewing.fabricWidthMm + 60" class="across" />
