@@ -2,6 +2,9 @@ import { createAssessor, newPlaced, seededRandom, type Look } from '@hestiad/cor
 import { describe, expect, it } from 'vitest'
 import { fieldOf } from '../src/composition/field.js'
 import { gapMm, reachMm, type Footprint } from '../src/geometry/footprint.js'
+import { contains } from '../src/geometry/outline.js'
+import { edgeDistanceMm } from '../src/geometry/polygon.js'
+import { tableOutline } from '../src/seating/tableOutline.js'
 import { generateLook } from './support/generateLook.js'
 
 const halfLengthMm = 1500
@@ -32,6 +35,34 @@ describe('what is free of a table', () => {
         const each = Math.min(360, edge, ...taken.map((shape) => gapMm(shape, at)))
         expect(field.clearMm(at)).toBeCloseTo(each, 9)
       }
+    }
+  })
+
+  // outside check: 40,000 points of the edge of an oval, written by its equation, and every edge of a boat asked
+  it('ends at the edge of an oval and of a boat as near as every point of the edge says', () => {
+    const oval = { ...box, outline: { kind: 'capsule', straightMm: 400, endMm: 1500, halfWidthMm: 640 } as const }
+    const rim = Array.from({ length: 40_000 }, (_, i) => {
+      const angle = (i * Math.PI) / 20_000
+      return { x: 1500 * Math.cos(angle) + Math.sign(Math.cos(angle)) * 200, y: 640 * Math.sin(angle) }
+    })
+    rim.push(...Array.from({ length: 801 }, (_, i) => [-1, 1].map((side) => ({ x: i / 2 - 200, y: side * 640 }))).flat())
+    const boat = {
+      ...box,
+      outline: tableOutline({ shape: { kind: 'boat', lengthMm: 2600, widthMm: 1100, endMm: 800 }, leaves: { owned: 0, in: 0, eachMm: 0 } })
+    }
+    expect(boat.outline.kind).toBe('polygon')
+    const [ovalField, boatField] = [fieldOf(oval, [], []), fieldOf(boat, [], [])]
+    const random = seededRandom(7)
+    for (let i = 0; i < 60; i++) {
+      const at = { x: (2 * random() - 1) * 1600, y: (2 * random() - 1) * 600 }
+      const away = Math.sqrt(rim.reduce((least, p) => Math.min(least, (p.x - at.x) ** 2 + (p.y - at.y) ** 2), Infinity))
+      const signed = contains(oval.outline, at) ? away : -away
+      expect(Math.abs(ovalField.edgeMm(at) - signed)).toBeLessThan(0.6)
+      expect(Math.abs(ovalField.clearMm(at) - Math.min(360, signed))).toBeLessThan(0.6)
+      const points = boat.outline.kind === 'polygon' ? boat.outline.points : []
+      const toBoat = (contains(boat.outline, at) ? 1 : -1) * edgeDistanceMm(points, at)
+      expect(boatField.edgeMm(at)).toBeCloseTo(toBoat, 6)
+      expect(boatField.clearMm(at)).toBeCloseTo(Math.min(360, toBoat), 6)
     }
   })
 

@@ -5,6 +5,7 @@ import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
+import { distanceMm } from '../geometry/point.js'
 import {
   ACCENT_CHROMA,
   finishOf,
@@ -109,7 +110,7 @@ function alikeNeighbors(standing: readonly Standing[]): (readonly [string, strin
       const b = tall[j]!
       if (b.pose.x - a.pose.x > reachMm(a.foot) + widestMm + NEIGHBOR_MM / 2) break
       if (a.placed.pieceId === b.placed.pieceId || a.rootId === b.rootId) continue
-      const near = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot) < NEIGHBOR_MM / 2
+      const near = distanceMm(a.pose, b.pose) - reachMm(a.foot) - reachMm(b.foot) < NEIGHBOR_MM / 2
       const [low, high] = a.topMm < b.topMm ? [a.topMm, b.topMm] : [b.topMm, a.topMm]
       if (near && high / low < NEIGHBOR_RATIO)
         pairs.push({ ids: standing.indexOf(a) < standing.indexOf(b) ? [a.placed.id, b.placed.id] : [b.placed.id, a.placed.id], topMm: high })
@@ -131,7 +132,7 @@ function groupsOf(standing: readonly Standing[]): Standing[][] {
     for (let j = i + 1; j < roots.length; j++) {
       const b = roots[j]!
       if (b.pose.x - a.pose.x > reachMm(a.foot) + widestMm + GROUP_GAP_MM) break
-      const gap = Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y) - reachMm(a.foot) - reachMm(b.foot)
+      const gap = distanceMm(a.pose, b.pose) - reachMm(a.foot) - reachMm(b.foot)
       if (gap < GROUP_GAP_MM) parent[find(i)] = find(j)
     }
   })

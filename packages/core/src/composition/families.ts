@@ -32,11 +32,20 @@ const known = new WeakMap<readonly Piece[], { readonly together: readonly (reado
 
 function worked(pieces: readonly Piece[], together: readonly (readonly string[])[]): Family[] {
   const groups: StandingPiece[][] = []
+  const said = new Set(together.flat())
+  // pieces of different forms are never kin, unless the stylist says so
+  const byForm = new Map<string, StandingPiece[][]>()
   for (const piece of pieces) {
     if (!isStanding(piece)) continue
-    const own = groups.find((group) => group.some((other) => isKin(piece, other, together)))
+    const form = said.has(piece.id) ? 'said' : `${piece.kind} ${piece.material} ${formOf(piece)}`
+    const alike = byForm.get(form) ?? []
+    byForm.set(form, alike)
+    const own = alike.find((group) => group.some((other) => (form === 'said' ? isSaid(piece, other, together) : isOfColor(piece, other))))
     if (own) own.push(piece)
-    else groups.push([piece])
+    else {
+      alike.push([piece])
+      groups.push(alike[alike.length - 1]!)
+    }
   }
   return groups
     .map((group): Family => {
@@ -47,11 +56,8 @@ function worked(pieces: readonly Piece[], together: readonly (readonly string[])
     .sort((a, b) => b.owned - a.owned)
 }
 
-function isKin(a: StandingPiece, b: StandingPiece, together: readonly (readonly string[])[]): boolean {
-  if (together.some((group) => group.includes(a.id) && group.includes(b.id))) return true
-  if (together.some((group) => group.includes(a.id) || group.includes(b.id))) return false
-  return a.kind === b.kind && formOf(a) === formOf(b) && a.material === b.material && colorDistance(a.color, b.color) < SAME_COLOR
-}
+const isSaid = (a: Piece, b: Piece, together: readonly (readonly string[])[]) => together.some((group) => group.includes(a.id) && group.includes(b.id))
+const isOfColor = (a: Piece, b: Piece) => a.color === b.color || colorDistance(a.color, b.color) < SAME_COLOR
 
 function kindOf(sorted: readonly StandingPiece[]): Family['kind'] {
   if (sorted.length === 1) return sorted[0]!.owned > 1 ? 'twins' : 'single'

@@ -42,6 +42,8 @@ function workOut({ outline, places, laidFromMm }: SeatPlan, depthMm: number): Fr
   const rows = Math.ceil((2 * outline.halfWidthMm) / STEP_MM)
   const free = new Uint8Array(columns * rows)
   const zones = places.map((place) => zoneOf(place, depthMm))
+  // of any other form everything within its width is on it
+  const isPolygon = within.kind === 'polygon'
   let cells = 0
   for (let column = 0; column < columns; column++) {
     const x = (column - (columns - 1) / 2) * STEP_MM
@@ -50,7 +52,7 @@ function workOut({ outline, places, laidFromMm }: SeatPlan, depthMm: number): Fr
     const near = zones.filter((zone) => (x - zone.x) ** 2 <= zone.reach2)
     for (let row = 0; row < rows; row++) {
       const y = (row - (rows - 1) / 2) * STEP_MM
-      if (Math.abs(y) > halfWidthMm || near.some((zone) => isIn(zone, x, y)) || !contains(within, { x, y })) continue
+      if (Math.abs(y) > halfWidthMm || isInAny(near, x, y) || (isPolygon && !contains(within, { x, y }))) continue
       free[row * columns + column] = 1
       cells++
     }
@@ -66,11 +68,16 @@ function zoneOf({ x, y, turnRad, widthMm }: Place, depthMm: number) {
   return { x, y, cos: Math.cos(turnRad), sin: Math.sin(turnRad), halfMm: widthMm / 2, depthMm, reach2: (widthMm / 2) ** 2 + depthMm ** 2 }
 }
 
-function isIn(zone: ReturnType<typeof zoneOf>, x: number, y: number): boolean {
-  const [dx, dy] = [x - zone.x, y - zone.y]
-  if (dx * dx + dy * dy > zone.reach2) return false
-  const inward = dy * zone.cos - dx * zone.sin
-  return inward >= 0 && inward <= zone.depthMm && Math.abs(dx * zone.cos + dy * zone.sin) <= zone.halfMm
+function isInAny(zones: readonly ReturnType<typeof zoneOf>[], x: number, y: number): boolean {
+  for (let i = 0; i < zones.length; i++) {
+    const zone = zones[i]!
+    const dx = x - zone.x
+    const dy = y - zone.y
+    if (dx * dx + dy * dy > zone.reach2) continue
+    const inward = dy * zone.cos - dx * zone.sin
+    if (inward >= 0 && inward <= zone.depthMm && Math.abs(dx * zone.cos + dy * zone.sin) <= zone.halfMm) return true
+  }
+  return false
 }
 
 /** How many cells lie between the first and the last that are free. */

@@ -1,4 +1,5 @@
 import type { Fullness, PatternName } from '../design/look.js'
+import { distanceMm } from '../geometry/point.js'
 import { RING_SHARE, SPINE_SHARE } from '../reference/composition.js'
 import type { Frame } from './frames.js'
 import type { Scored } from './scored.js'
@@ -86,7 +87,7 @@ export function gapsOf(things: readonly Scored[], frame: Frame, openMiddle: bool
 export function strewnOf(things: readonly Scored[]): number | null {
   if (things.length < 3) return null
   const nearest = things.map((one) =>
-    Math.min(...things.filter((other) => other !== one).map((other) => Math.hypot(other.x - one.x, other.y - one.y) - other.radiusMm - one.radiusMm))
+    Math.min(...things.filter((other) => other !== one).map((other) => distanceMm(other, one) - other.radiusMm - one.radiusMm))
   )
   const mean = nearest.reduce((sum, mm) => sum + mm, 0) / nearest.length
   if (mean <= 0) return 0

@@ -1,4 +1,4 @@
-import { fromFrame, type Point, type Pose } from './point.js'
+import { distanceMm, fromFrame, type Point, type Pose } from './point.js'
 
 /** What a thing covers on the surface below it: a disc or a turned rectangle, in world axes. */
 export type Footprint =
@@ -12,7 +12,7 @@ export function footprintMm2(shape: Footprint): number {
 
 /** Half the diagonal of a rectangle, or the radius of a disc. */
 export function reachMm(shape: Footprint): number {
-  return shape.kind === 'disc' ? shape.radiusMm : Math.hypot(shape.halfXMm, shape.halfYMm)
+  return shape.kind === 'disc' ? shape.radiusMm : Math.sqrt(shape.halfXMm ** 2 + shape.halfYMm ** 2)
 }
 
 /**
@@ -20,7 +20,7 @@ export function reachMm(shape: Footprint): number {
  * they are apart, and then its amount is the gap between them.
  */
 export function overlapMm(a: Footprint, b: Footprint): number {
-  if (a.kind === 'disc' && b.kind === 'disc') return a.radiusMm + b.radiusMm - Math.hypot(a.x - b.x, a.y - b.y)
+  if (a.kind === 'disc' && b.kind === 'disc') return a.radiusMm + b.radiusMm - distanceMm(a, b)
   if (a.kind === 'disc') return a.radiusMm - gapMm(b, a)
   if (b.kind === 'disc') return b.radiusMm - gapMm(a, b)
   return rectsOverlapMm(a, b)

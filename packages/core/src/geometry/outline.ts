@@ -113,7 +113,7 @@ function sampled(outline: Outline & { kind: 'capsule' }): [x: Float64Array, y: F
     for (const sign of quarter ? [leaving, -leaving] : [leaving]) {
       x[k] = outline.endMm * cos + sign * half
       y[k] = outline.halfWidthMm * Math.sin(angle)
-      if (k > 0) runMm[k] = runMm[k - 1]! + Math.hypot(x[k]! - x[k - 1]!, y[k]! - y[k - 1]!)
+      if (k > 0) runMm[k] = runMm[k - 1]! + Math.sqrt((x[k]! - x[k - 1]!) ** 2 + (y[k]! - y[k - 1]!) ** 2)
       k++
     }
   }

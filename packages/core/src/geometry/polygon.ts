@@ -76,14 +76,18 @@ export function convexHull(points: readonly Pair[]): Pair[] {
 /** Distance of a point from the polygon's edge. */
 export function edgeDistanceMm(points: readonly Point[], p: Point): number {
   let least = Infinity
-  for (let i = 0; i < points.length; i++) {
-    const a = points[i]!
-    const b = points[(i + 1) % points.length]!
-    const [dx, dy] = [b.x - a.x, b.y - a.y]
-    const along = Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / (dx * dx + dy * dy || 1)))
-    least = Math.min(least, Math.hypot(p.x - a.x - along * dx, p.y - a.y - along * dy))
-  }
+  for (let i = 0; i < points.length; i++) least = Math.min(least, toSegmentMm(p.x, p.y, points[i]!, points[(i + 1) % points.length]!))
   return least
+}
+
+/** Distance of a point from a straight line between two; without an object, since thousands are asked. */
+export function toSegmentMm(x: number, y: number, from: Point, to: Point): number {
+  const dx = to.x - from.x
+  const dy = to.y - from.y
+  const along = Math.max(0, Math.min(1, ((x - from.x) * dx + (y - from.y) * dy) / (dx * dx + dy * dy || 1)))
+  const offX = x - from.x - along * dx
+  const offY = y - from.y - along * dy
+  return Math.sqrt(offX * offX + offY * offY)
 }
 
 /** Half the width across at x: the furthest reach of the polygon from the long axis there. */

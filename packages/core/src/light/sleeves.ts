@@ -1,4 +1,5 @@
 import { toFrame, fromFrame, type Point } from '../geometry/point.js'
+import { toSegmentMm } from '../geometry/polygon.js'
 import { ARM_CLEAR_MM, SLEEVE_CLEAR_MM } from '../reference/burning.js'
 import { REACH_MM, SHOULDER_MM } from '../reference/portions.js'
 import type { Place } from '../seating/places.js'
@@ -24,7 +25,7 @@ export function atSleeves(flames: readonly Flame[], places: readonly Place[], di
     const edge = nearestEdge(flame, places)
     if (edge && edge.distanceMm < SLEEVE_CLEAR_MM - 0.5) return [{ flame, because: 'edge', ...edge, limitMm: SLEEVE_CLEAR_MM }]
     if (flame.lowMm > ARM_HEIGHT_MM) return []
-    const line = nearestOf(lines, ({ from, to }) => toSegmentMm(flame, from, to))
+    const line = nearestOf(lines, ({ from, to }) => toSegmentMm(flame.x, flame.y, from, to))
     return line && line.distanceMm < ARM_CLEAR_MM - 0.5 ? [{ flame, because: 'reach', ...line, limitMm: ARM_CLEAR_MM }] : []
   })
 }
@@ -55,10 +56,4 @@ function reachLines(places: readonly Place[], dishes: readonly Point[]) {
       .sort((a, b) => a.lengthMm - b.lengthMm)
       .slice(0, 2)
   )
-}
-
-function toSegmentMm(at: Point, from: Point, to: Point): number {
-  const [dx, dy] = [to.x - from.x, to.y - from.y]
-  const along = Math.max(0, Math.min(1, ((at.x - from.x) * dx + (at.y - from.y) * dy) / (dx * dx + dy * dy || 1)))
-  return Math.hypot(from.x + along * dx - at.x, from.y + along * dy - at.y)
 }

@@ -109,13 +109,15 @@ function gridOf(plan: SeatPlan): Grid {
   const spots: Point[] = []
   for (let row = 0; row <= rows; row++)
     for (let column = 0; column <= columns; column++)
-      for (const y of row === 0 ? [0] : [-row, row])
-        for (const x of column === 0 ? [0] : [-column, column]) {
-          const at = { x: x * STEP_MM, y: y * STEP_MM }
-          if (!contains(plan.outline, at)) continue
-          byCell[(y + rows) * (2 * columns + 1) + x + columns] = spots.length
-          spots.push(at)
-        }
+      for (let quarter = 0; quarter < 4; quarter++) {
+        const [right, up] = [quarter % 2, quarter >> 1]
+        if ((row === 0 && up === 0) || (column === 0 && right === 0)) continue
+        const [x, y] = [right ? column : -column, up ? row : -row]
+        const at = { x: x * STEP_MM, y: y * STEP_MM }
+        if (!contains(plan.outline, at)) continue
+        byCell[(y + rows) * (2 * columns + 1) + x + columns] = spots.length
+        spots.push(at)
+      }
   const grid = { spots, shoulders, columns, rows, byCell }
   grids.set(plan, grid)
   return grid

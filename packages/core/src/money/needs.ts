@@ -152,12 +152,12 @@ function allocate(look: NeedsOf, lines: readonly Line[]): Need[] {
     (one) => one.pieceId,
     (one) => one.pieces
   )
-  const borrowed = sumBy(
+  const lentUs = sumBy(
     look.buying.borrowed,
     (one) => one.pieceId,
     (one) => one.count
   )
-  const borrowedOf = (piece: Piece) => borrowed.get(countedAs(piece)) ?? 0
+  const borrowedOf = (piece: Piece) => lentUs.get(countedAs(piece)) ?? 0
   const free = new Map<string, number>()
   const freeOf = (piece: Piece) => free.get(countedAs(piece)) ?? Math.max(0, ownedOf(piece) - (claimed.get(countedAs(piece)) ?? 0)) + borrowedOf(piece)
   const take = (piece: Piece, count: number) => {
@@ -174,7 +174,9 @@ function allocate(look: NeedsOf, lines: readonly Line[]): Need[] {
     const lent = standIns(look, line.piece, missing - got, take)
     const short = missing - got - lent.reduce((sum, one) => sum + one.count, 0)
     const away = claimed.get(countedAs(line.piece)) ?? 0
-    return { ...line, needed, owned: ownedOf(line.piece), claimed: away, lent, borrowed: borrowedOf(line.piece), bought: bought.get(line.piece.id) ?? 0, short }
+    const { piece, group, zone, perGuest, perLook, spares, cause } = line
+    const [owned, borrowed] = [ownedOf(piece), borrowedOf(piece)]
+    return { piece, group, zone, perGuest, perLook, spares, cause, needed, owned, claimed: away, lent, borrowed, bought: bought.get(piece.id) ?? 0, short }
   })
 }
 

@@ -46,7 +46,7 @@ export function isBody({ part }: Solid): boolean {
 
 /** Largest horizontal reach from the axis. */
 export function solidReachMm(solid: Solid): number {
-  return solid.kind === 'frustum' ? Math.max(solid.r0Mm, solid.r1Mm) : Math.hypot(solid.halfXMm, solid.halfYMm)
+  return solid.kind === 'frustum' ? Math.max(solid.r0Mm, solid.r1Mm) : Math.sqrt(solid.halfXMm ** 2 + solid.halfYMm ** 2)
 }
 
 /** The ground plan of a solid. */
