@@ -85,7 +85,7 @@ describe('what is free of a table', () => {
             }, 0)
           })
         )
-        const width = field.freeWidthMm(at)
+        const width = field.freeWidthMm(at, Infinity)
         expect(width).toBeLessThanOrEqual(stepped + 2)
         expect(width).toBeGreaterThanOrEqual(2 * Math.max(0, Math.min(field.clearMm(at), stepped / 2)) - 4)
       }
@@ -97,10 +97,13 @@ describe('what is free of a table', () => {
     const field = fieldOf(box, [], [disc!])
     const within = { x: disc!.x, y: disc!.y }
     expect(field.clearMm(within)).toBeCloseTo(-reachMm(disc!), 9)
-    expect(field.freeWidthMm(within)).toBe(0)
-    expect(field.freeWidthMm(within)).toBe(0)
+    expect(field.freeWidthMm(within, Infinity)).toBe(0)
+    expect(field.freeWidthMm(within, Infinity)).toBe(0)
     const at = { x: 0, y: 0 }
-    expect(field.freeWidthMm(at)).toBe(field.freeWidthMm({ ...at }))
+    const exact = field.freeWidthMm(at, Infinity)
+    expect(field.freeWidthMm({ ...at }, Infinity)).toBe(exact)
+    // what is wide enough is not measured further
+    expect(field.freeWidthMm({ ...at, x: at.x + 1e-9 }, exact / 2)).toBe(exact / 2)
   })
 })
 

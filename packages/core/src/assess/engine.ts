@@ -30,8 +30,9 @@ export function createEngine(): (look: Look) => Get {
 }
 
 function recall(remembered: Map<Part<unknown>, Known[]>, wanted: Part<unknown>, look: Look, get: Get): unknown {
-  const needed = Object.fromEntries(Object.entries(wanted.needs).map(([name, need]) => [name, get(need)]))
-  const inputs = [...wanted.reads.map((member) => look[member]), ...Object.values(needed)]
+  const needed: Record<string, unknown> = {}
+  const inputs: unknown[] = wanted.reads.map((member) => look[member])
+  for (const name in wanted.needs) inputs.push((needed[name] = get(wanted.needs[name]!)))
   const list = remembered.get(wanted) ?? []
   remembered.set(wanted, list)
   const at = list.findIndex((known) => known.inputs.every((input, i) => Object.is(input, inputs[i])))
@@ -43,7 +44,9 @@ function recall(remembered: Map<Part<unknown>, Known[]>, wanted: Part<unknown>, 
 
 /** The members a part reads and no others. */
 function only(look: Look, { reads }: Part<unknown>): Partial<Look> {
-  return Object.fromEntries(reads.map((member) => [member, look[member]]))
+  const part: Record<string, unknown> = {}
+  for (const member of reads) part[member] = look[member]
+  return part
 }
 
 /** A result, or an earlier one that is as good. */

@@ -18,7 +18,7 @@ export function centerpieceFindings(standing: readonly Standing[], laid: readonl
     const hit = settingHit(piece, laid)
     if (hit)
       found.push({ code: 'piece.setting', severity: 'warn', at, measured: { overlapMm: hit.overlapMm, seat: hit.number }, limit, because: 'in-the-place' })
-    const met = deepest(piece, standing.slice(0, i))
+    const met = deepest(piece, standing, i)
     if (met)
       found.push({
         code: 'piece.piece',
@@ -32,12 +32,13 @@ export function centerpieceFindings(standing: readonly Standing[], laid: readonl
   })
 }
 
-/** The piece that another runs into deepest. */
-function deepest(piece: Standing, others: readonly Standing[]): { readonly other: Standing; readonly overlapMm: number } | null {
-  let met: { other: Standing; overlapMm: number } | null = null
-  for (const other of others) {
-    const overlapMm = piecesOverlapMm(piece, other)
-    if (overlapMm > (met?.overlapMm ?? 0)) met = { other, overlapMm }
+/** Which of the first so many pieces another runs into deepest. */
+function deepest(piece: Standing, standing: readonly Standing[], count: number): { readonly other: Standing; readonly overlapMm: number } | null {
+  let met: Standing | null = null
+  let deepMm = 0
+  for (let i = 0; i < count; i++) {
+    const overlapMm = piecesOverlapMm(piece, standing[i]!)
+    if (overlapMm > deepMm) [met, deepMm] = [standing[i]!, overlapMm]
   }
-  return met
+  return met && { other: met, overlapMm: deepMm }
 }

@@ -173,8 +173,9 @@ function widestOf(standing: readonly Standing[], field: Field): CompositionFigur
   let widest: CompositionFigures['widest'] = null
   for (const { one, across, most } of asked) {
     if (widest && most <= widest.share) break
-    const share = across / Math.max(1, field.freeWidthMm(one.pose))
-    if (!widest || share > widest.share) widest = { placedId: one.placed.id, share }
+    const enoughMm = widest ? across / widest.share : Infinity
+    const freeMm = field.freeWidthMm(one.pose, enoughMm)
+    if (freeMm < enoughMm) widest = { placedId: one.placed.id, share: across / Math.max(1, freeMm) }
   }
   return widest
 }

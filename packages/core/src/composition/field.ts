@@ -11,8 +11,8 @@ export interface Field {
   readonly clearMm: (at: Point) => number
   /** From a point to the table's edge. */
   readonly edgeMm: (at: Point) => number
-  /** The narrowest way across what is free at a point, of four directions. */
-  readonly freeWidthMm: (at: Point) => number
+  /** The narrowest way across what is free at a point, of four directions; `enoughMm` where it is no narrower. */
+  readonly freeWidthMm: (at: Point, enoughMm: number) => number
   /** From a point to the nearest edge where somebody sits; Infinity where nobody does. */
   readonly seatedMm: (at: Point) => number
 }
@@ -30,13 +30,13 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
   const widths = new Map<string, number>()
   return {
     clearMm: ({ x, y }) => clear(x, y),
-    freeWidthMm: (at) => {
+    freeWidthMm: (at, enoughMm) => {
       const key = `${at.x} ${at.y}`
       const known = widths.get(key)
-      if (known !== undefined) return known
-      let width = Infinity
+      if (known !== undefined) return Math.min(known, enoughMm)
+      let width = enoughMm
       for (const [x, y] of ways) width = Math.min(width, freeAlong(at, x, y, clear, width) + freeAlong(at, -x, -y, clear, width))
-      widths.set(key, width)
+      if (width < enoughMm) widths.set(key, width)
       return width
     },
     edgeMm: ({ x, y }) => wholeWay(x, y),

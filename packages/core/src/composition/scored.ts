@@ -65,6 +65,7 @@ export function scoredOf(look: Pick<Look, 'pieces'>, standing: readonly Standing
 }
 
 function nearest(at: Point, frames: readonly Frame[]): Frame {
+  if (frames.length === 1) return frames[0]!
   const off = (frame: Frame) => {
     const own = toFrame(frame.pose, at)
     return Math.hypot(Math.max(0, Math.abs(own.x) - frame.tableHalfMm), own.y)

@@ -26,15 +26,35 @@ export function overlapMm(a: Footprint, b: Footprint): number {
   return rectsOverlapMm(a, b)
 }
 
-/** Distance from a point to a footprint in millimeters, negative inside by the depth; without an object, since thousands are asked. */
+/** Distance from a point to a footprint in millimeters, negative inside by the depth. */
 export function gapMm(shape: Footprint, point: Point): number {
-  const x = point.x - shape.x
-  const y = point.y - shape.y
-  if (shape.kind === 'disc') return Math.sqrt(x * x + y * y) - shape.radiusMm
-  const cos = Math.cos(shape.turnRad)
-  const sin = Math.sin(shape.turnRad)
-  const dx = Math.abs(x * cos + y * sin) - shape.halfXMm
-  const dy = Math.abs(y * cos - x * sin) - shape.halfYMm
+  return gapTo(ready(shape), point.x, point.y)
+}
+
+/** A footprint made ready for thousands of points: its reach and its turn worked out. */
+export interface ReadyFootprint extends Point {
+  readonly reachMm: number
+  readonly isDisc: boolean
+  readonly halfXMm: number
+  readonly halfYMm: number
+  readonly cos: number
+  readonly sin: number
+}
+
+export function ready(shape: Footprint): ReadyFootprint {
+  const { x, y } = shape
+  if (shape.kind === 'disc') return { x, y, reachMm: shape.radiusMm, isDisc: true, halfXMm: 0, halfYMm: 0, cos: 1, sin: 0 }
+  const { halfXMm, halfYMm, turnRad } = shape
+  return { x, y, reachMm: reachMm(shape), isDisc: false, halfXMm, halfYMm, cos: Math.cos(turnRad), sin: Math.sin(turnRad) }
+}
+
+/** Distance from a point to a footprint as `gapMm` tells it. */
+export function gapTo(shape: ReadyFootprint, pointX: number, pointY: number): number {
+  const x = pointX - shape.x
+  const y = pointY - shape.y
+  if (shape.isDisc) return Math.sqrt(x * x + y * y) - shape.reachMm
+  const dx = Math.abs(x * shape.cos + y * shape.sin) - shape.halfXMm
+  const dy = Math.abs(y * shape.cos - x * shape.sin) - shape.halfYMm
   return dx > 0 && dy > 0 ? Math.sqrt(dx * dx + dy * dy) : Math.max(dx, dy)
 }
 

@@ -1,4 +1,4 @@
-import { reachMm, type Footprint } from './footprint.js'
+import { gapTo, ready, type Footprint } from './footprint.js'
 import type { Point } from './point.js'
 
 /** Distance from a point, below zero within a thing. */
@@ -22,23 +22,6 @@ function byCell<Kept>(cellMm: number, make: (middleX: number, middleY: number) =
   }
 }
 
-/** A footprint ready for thousands of points: sizes from its middle, its turn worked out. */
-function ready(shape: Footprint) {
-  const { x, y } = shape
-  const reach = reachMm(shape)
-  if (shape.kind === 'disc') return { x, y, reach, isDisc: true, halfX: 0, halfY: 0, cos: 1, sin: 0 }
-  return { x, y, reach, isDisc: false, halfX: shape.halfXMm, halfY: shape.halfYMm, cos: Math.cos(shape.turnRad), sin: Math.sin(shape.turnRad) }
-}
-
-function gapTo(shape: ReturnType<typeof ready>, pointX: number, pointY: number): number {
-  const x = pointX - shape.x
-  const y = pointY - shape.y
-  if (shape.isDisc) return Math.sqrt(x * x + y * y) - shape.reach
-  const dx = Math.abs(x * shape.cos + y * shape.sin) - shape.halfX
-  const dy = Math.abs(y * shape.cos - x * shape.sin) - shape.halfY
-  return dx > 0 && dy > 0 ? Math.sqrt(dx * dx + dy * dy) : Math.max(dx, dy)
-}
-
 /** From a point to the nearest of many footprints; `farMm` where none is as near. */
 export function nearestFootprint(shapes: readonly Footprint[], farMm: number): Distance {
   const all = shapes.map(ready)
@@ -46,13 +29,13 @@ export function nearestFootprint(shapes: readonly Footprint[], farMm: number): D
   const inColumn = (middleX: number) => {
     const known = columns.get(middleX)
     if (known) return known
-    const list = all.filter((shape) => Math.abs(shape.x - middleX) - shape.reach < farMm + CELL_MM / 2)
+    const list = all.filter((shape) => Math.abs(shape.x - middleX) - shape.reachMm < farMm + CELL_MM / 2)
     columns.set(middleX, list)
     return list
   }
   const near = byCell(CELL_MM, (middleX, middleY) =>
     inColumn(middleX).filter((shape) => {
-      const most = shape.reach + farMm + CELL_MM * Math.SQRT1_2
+      const most = shape.reachMm + farMm + CELL_MM * Math.SQRT1_2
       return (shape.x - middleX) ** 2 + (shape.y - middleY) ** 2 < most * most
     })
   )

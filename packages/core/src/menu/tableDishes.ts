@@ -1,7 +1,7 @@
 import type { Look } from '../design/look.js'
 import { pieceIndex } from '../design/find.js'
 import { extentSize, type Piece } from '../design/piece.js'
-import { gapMm, overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { gapTo, overlapMm, ready, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { fromFrame, type Point } from '../geometry/point.js'
 import { REACH_MM, SHOULDER_MM } from '../reference/portions.js'
@@ -138,15 +138,16 @@ function settingsClear(grid: Grid, laid: readonly (readonly LaidItem[])[], far: 
 /** Lowers the clearance of the spots round a thing to their distance from it, as far as it matters. */
 function keepClear(grid: Grid, clear: Float64Array, shape: Footprint, far: number): void {
   const { columns, rows, byCell, spots } = grid
-  const reach = reachMm(shape) + far
+  const own = ready(shape)
+  const reach = own.reachMm + far
   const [left, right] = [Math.max(-columns, Math.ceil((shape.x - reach) / STEP_MM)), Math.min(columns, Math.floor((shape.x + reach) / STEP_MM))]
   const [low, high] = [Math.max(-rows, Math.ceil((shape.y - reach) / STEP_MM)), Math.min(rows, Math.floor((shape.y + reach) / STEP_MM))]
   for (let row = low; row <= high; row++)
     for (let column = left; column <= right; column++) {
       const i = byCell[(row + rows) * (2 * columns + 1) + column + columns]!
       if (i < 0) continue
-      const at = spots[i]!
-      clear[i] = Math.min(clear[i]!, gapMm(shape, at))
+      const mm = gapTo(own, spots[i]!.x, spots[i]!.y)
+      if (mm < clear[i]!) clear[i] = mm
     }
 }
 
