@@ -1,7 +1,8 @@
 import type { Footprint } from '../geometry/footprint.js'
 import { nearestEdge, nearestFootprint, type Distance } from '../geometry/nearness.js'
 import { contains, halfLengthMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
-import { toFrame, type Point } from '../geometry/point.js'
+import type { Point } from '../geometry/point.js'
+import { fromSeatMm } from '../seating/places.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 
@@ -40,11 +41,7 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
       return width
     },
     edgeMm: ({ x, y }) => wholeWay(x, y),
-    seatedMm: (at) =>
-      places.reduce((least, place) => {
-        const own = toFrame(place, at)
-        return Math.min(least, Math.hypot(Math.max(0, Math.abs(own.x) - place.widthMm / 2), Math.max(0, own.y)))
-      }, Infinity)
+    seatedMm: (at) => places.reduce((least, place) => Math.min(least, fromSeatMm(place, at)), Infinity)
   }
 }
 

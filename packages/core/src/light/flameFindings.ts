@@ -70,13 +70,13 @@ function worstOfEach(conflicts: readonly FlameConflict[], keyOf: (conflict: Flam
 export function nearLaid(flames: readonly Flame[], tinder: readonly LaidTinder[]): BareFinding[] {
   return flames.flatMap((flame): BareFinding[] => {
     if (flame.inside !== null) return []
-    const found = tinder.flatMap(({ number, what, solid }) => {
-      const far = flameClearance.US.fromCombustibleMm + 200
-      if (Math.abs(solid.x - flame.x) > far || Math.abs(solid.y - flame.y) > far) return []
+    const far = flameClearance.US.fromCombustibleMm + 200
+    let worst: (Pick<LaidTinder, 'number' | 'what'> & NonNullable<ReturnType<typeof nearnessOfLaid>>) | undefined
+    for (const { number, what, solid } of tinder) {
+      if (Math.abs(solid.x - flame.x) > far || Math.abs(solid.y - flame.y) > far) continue
       const nearness = nearnessOfLaid(flame, solid)
-      return nearness ? [{ number, what, ...nearness }] : []
-    })
-    const worst = found.sort((a, b) => a.distanceMm - b.distanceMm)[0]
+      if (nearness && nearness.distanceMm < (worst?.distanceMm ?? Infinity)) worst = { number, what, ...nearness }
+    }
     if (!worst) return []
     return [
       {

@@ -1,8 +1,8 @@
-import { toFrame, fromFrame, type Point } from '../geometry/point.js'
+import { fromFrame, type Point } from '../geometry/point.js'
 import { toSegmentMm } from '../geometry/polygon.js'
 import { ARM_CLEAR_MM, SLEEVE_CLEAR_MM } from '../reference/burning.js'
 import { REACH_MM, SHOULDER_MM } from '../reference/portions.js'
-import type { Place } from '../seating/places.js'
+import { fromSeatMm, type Place } from '../seating/places.js'
 import type { Flame } from './flames.js'
 
 /** A flame where a sleeve or hair comes. */
@@ -31,19 +31,16 @@ export function atSleeves(flames: readonly Flame[], places: readonly Place[], di
 }
 
 function nearestEdge(flame: Flame, places: readonly Place[]): { readonly number: number; readonly distanceMm: number } | undefined {
-  return nearestOf(places, (place) => {
-    const at = toFrame(place, flame)
-    return Math.hypot(Math.max(0, Math.abs(at.x) - place.widthMm / 2), Math.max(0, at.y))
-  })
+  return nearestOf(places, (place) => fromSeatMm(place, flame))
 }
 
 function nearestOf<Item extends { readonly number: number }>(items: readonly Item[], distanceOf: (item: Item) => number) {
-  let nearest: { readonly number: number; readonly distanceMm: number } | undefined
+  let [number, least] = [0, Infinity]
   for (const item of items) {
     const distanceMm = distanceOf(item)
-    if (!nearest || distanceMm < nearest.distanceMm) nearest = { number: item.number, distanceMm }
+    if (distanceMm < least) [number, least] = [item.number, distanceMm]
   }
-  return nearest
+  return least === Infinity ? undefined : { number, distanceMm: least }
 }
 
 /** From the shoulders of the two guests nearest to each dish to its middle. */

@@ -57,13 +57,12 @@ export function extentOfRoom(
   }
 }
 
-/** Spots all over a thing on a wall, above the tabletop. */
-function spotsOf({ room, table }: Parts, view: RoomView, outline: Outline): Point3[] {
-  return Array.from({ length: GRID * GRID }, (_, i) => ({
-    ...onSide(view.side, outline, outMm(room, view.side), view.xMm + view.widthMm * (((i % GRID) + 0.5) / GRID - 0.5)),
-    z: view.bottomMm - table.heightMm + (view.heightMm * (Math.floor(i / GRID) + 0.5)) / GRID
-  }))
+/** One of the spots all over a thing on a wall, above the tabletop, row by row from the lowest. */
+function spotOf({ room, table }: Parts, view: RoomView, outline: Outline, i: number): Point3 {
+  const { x, y } = onSide(view.side, outline, outMm(room, view.side), view.xMm + view.widthMm * (((i % GRID) + 0.5) / GRID - 0.5))
+  return { x, y, z: view.bottomMm - table.heightMm + (view.heightMm * (Math.floor(i / GRID) + 0.5)) / GRID }
 }
+const SPOTS = GRID * GRID
 
 /** Pictures, windows and plants that a piece stands before, for somebody who comes in at the door. */
 export function viewFindings(look: Parts, standing: readonly Standing[], outline: Outline): BareFinding[] {
@@ -72,9 +71,10 @@ export function viewFindings(look: Parts, standing: readonly Standing[], outline
   const worst = new Map<string, number>()
   for (const view of look.room.views) {
     if (view.side === look.room.door) continue
-    const spots = spotsOf(look, view, outline)
+    const spot = (i: number) => spotOf(look, view, outline, i)
+    const [first, last] = [spot(0), spot(SPOTS - 1)]
     for (const one of standing) {
-      const share = hiddenOf(one, view, eye, spots)
+      const share = hiddenOf(one, view, { eye, first, last, spot })
       if (share > (worst.get(one.placed.id) ?? ART_HIDDEN_MOST)) worst.set(one.placed.id, share)
     }
   }
@@ -90,15 +90,28 @@ export function viewFindings(look: Parts, standing: readonly Standing[], outline
 
 const known = new WeakMap<Standing, Map<RoomView, { readonly from: readonly number[]; readonly share: number }>>()
 
+/** The eye at the door, and the spots of a thing on a wall with the first and the last of them. */
+interface SeenFrom {
+  readonly eye: Point3
+  readonly first: Point3
+  readonly last: Point3
+  readonly spot: (i: number) => Point3
+}
+
 /** Kept for as long as the piece, the view and the door stay where they are. */
-function hiddenOf(one: Standing, view: RoomView, eye: Point3, spots: readonly Point3[]): number {
+function hiddenOf(one: Standing, view: RoomView, { eye, first, last, spot }: SeenFrom): number {
   const views = known.get(one) ?? known.set(one, new Map()).get(one)!
   const earlier = views.get(view)
-  const [first, last] = [spots[0]!, spots[spots.length - 1]!]
   const from = [eye.x, eye.y, eye.z, first.x, first.y, first.z, last.x, last.y, last.z]
   if (earlier?.from.every((value, i) => value === from[i])) return earlier.share
   const solids = one.solids.filter((solid) => solid.opacity > 0.3 && isBetween(solid, eye, first, last))
-  const share = solids.length === 0 ? 0 : spots.filter((spot) => solids.some((solid) => rayMeets(solid, eye, spot))).length / spots.length
+  let hidden = 0
+  if (solids.length > 0)
+    for (let i = 0; i < SPOTS; i++) {
+      const at = spot(i)
+      if (solids.some((solid) => rayMeets(solid, eye, at))) hidden++
+    }
+  const share = hidden / SPOTS
   views.set(view, { from, share })
   return share
 }
