@@ -38,8 +38,10 @@ export function symmetryOf(things: readonly Scored[], frame: Frame): number | nu
       const own = one.isBase && one.isLong ? 0.6 : one.onBase ? 0.35 : 1
       const [x, y] = image(one)
       let off2 = Infinity
-      for (const other of kin.get(one.piece.id)!)
-        if (Math.abs(other.radiusMm - one.radiusMm) < 12) off2 = Math.min(off2, (other.x - x) ** 2 + (other.y - y) ** 2)
+      for (const other of kin.get(one.piece.id)!) {
+        const away2 = (other.x - x) * (other.x - x) + (other.y - y) * (other.y - y)
+        if (away2 < off2 && Math.abs(other.radiusMm - one.radiusMm) < 12) off2 = away2
+      }
       sum += own * Math.exp((-off2 / MIRROR_MM ** 2) * Math.LN2)
       weight += own
     }

@@ -1,5 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { School } from '../design/look.js'
+import { distanceMm } from '../geometry/point.js'
 import { isSupport } from '../solids/pieceSolids.js'
 import { flameClearance } from '../reference/burning.js'
 import { flamesOf, type Flame } from './flames.js'
@@ -21,7 +22,7 @@ type Safety = Pick<School, 'safety' | 'strictFlames'>
 /** Every flame against everything that burns and every other flame. */
 export function flameConflicts(standing: readonly Standing[], endMin: number, school: Safety): FlameConflict[] {
   const flames = flamesOf(standing, endMin)
-  return [...smothered(flames, standing), ...burning(flames, standing, school), ...flames.flatMap((flame, i) => leaning(flame, flames.slice(i + 1), school))]
+  return [...smothered(flames, standing), ...burning(flames, standing, school), ...flames.flatMap((flame, i) => leaning(flame, flames, school, i + 1))]
 }
 
 /** Whether any flame of some pieces is too near to others, or theirs to these; what is only nearer than the guidance says is not. */
@@ -55,13 +56,17 @@ function burning(flames: readonly Flame[], standing: readonly Standing[], { safe
   )
 }
 
-function leaning(flame: Flame, others: readonly Flame[], { safety }: Safety): FlameConflict[] {
+/** The flames of others, from one of them on, that stand too near to a flame. */
+function leaning(flame: Flame, others: readonly Flame[], { safety }: Safety, from = 0): FlameConflict[] {
   const limitMm = flameClearance[safety].betweenFlamesMm
-  return others.flatMap((other) => {
-    const distanceMm = Math.sqrt((flame.x - other.x) ** 2 + (flame.y - other.y) ** 2)
-    if (distanceMm >= limitMm - 0.5) return []
-    return [{ severity: 'warn' as const, because: 'flames-lean' as const, flame: flame.standing, other: other.standing, distanceMm, limitMm }]
-  })
+  const found: FlameConflict[] = []
+  for (let i = from; i < others.length; i++) {
+    const other = others[i]!
+    const apartMm = distanceMm(flame, other)
+    if (apartMm >= limitMm - 0.5) continue
+    found.push({ severity: 'warn', because: 'flames-lean', flame: flame.standing, other: other.standing, distanceMm: apartMm, limitMm })
+  }
+  return found
 }
 
 /** A board, a stand or a bowl carries the candle on its floor; moss, cloth and garlands below a candle are fuel like any other. */

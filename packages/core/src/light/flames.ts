@@ -27,7 +27,7 @@ export function flamesOf(standing: readonly Standing[], endMin: number): Flame[]
     const lowMm = seatMm + heightAfterMm(candle, Math.max(0, endMin - piece.placed.candle.lightAtMin))
     const { chimney } = piece.piece
     const rimMm = chimney ? piece.footMm + chimney.rimMm : 0
-    const around = standing.find((other) => other.placed.id === piece.carrierId)
+    const around = piece.carrierId === null ? undefined : standing.find((other) => other.placed.id === piece.carrierId)
     const inside = around?.piece.kind === 'vessel' && around.piece.form === 'lantern' && around.topMm > highMm ? around.placed.id : null
     return [
       {

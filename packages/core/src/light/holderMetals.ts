@@ -53,6 +53,7 @@ function metalHolders(look: Pick<Look, 'pieces' | 'centerpiece'>): Holder[] {
 }
 
 function mostOf(holders: readonly Holder[]): string | undefined {
-  const count = (material: string) => holders.filter((holder) => holder.material === material).length
-  return holders.map((holder) => holder.material).sort((a, b) => count(b) - count(a) || a.localeCompare(b))[0]
+  const counts = new Map<string, number>()
+  for (const { material } of holders) counts.set(material, (counts.get(material) ?? 0) + 1)
+  return [...counts].sort(([a, ofA], [b, ofB]) => ofB - ofA || a.localeCompare(b))[0]?.[0]
 }
