@@ -11,11 +11,11 @@ import {
   type OfferColumn
 } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
-import { buyListPdf, buyListXlsx } from '../exports/buyListFiles.js'
-import { binLabelsPdf } from '../exports/labels.js'
-import { writeBackup } from '../storage/backup.js'
 
-/** What takes long and is therefore worked out in threads of their own; each is given plain data and gives plain data back. */
+/**
+ * What takes long and is therefore worked out in threads of their own; each is given plain data and gives plain data back. What writes files is
+ * loaded with its first task, so that an assessment does not wait for it.
+ */
 export const tasks = {
   /** The assessment of a look's text, as JSON. @throws ApiError unusable-look */
   assess: (text: string): string => {
@@ -23,9 +23,9 @@ export const tasks = {
     if (!parsed.ok) throw new ApiError('unusable-look', parsed.faults)
     return JSON.stringify(assess(parsed.value))
   },
-  buyListPdf: (look: Look) => buyListPdf(look, buyList(look)),
-  buyListXlsx: (look: Look) => buyListXlsx(look, buyList(look)),
-  binLabels: (items: readonly CupboardItem[], address: string) => binLabelsPdf(items, address),
+  buyListPdf: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListPdf(look, buyList(look)),
+  buyListXlsx: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListXlsx(look, buyList(look)),
+  binLabels: async (items: readonly CupboardItem[], address: string) => (await import('../exports/labels.js')).binLabelsPdf(items, address),
   readCupboard: (text: string, reading: ListReading | undefined) => readCupboardCsv(text, reading),
   previewCupboard: (text: string, reading: ListReading | undefined) => {
     const seen = previewList(text, reading, guessReading)
@@ -36,7 +36,7 @@ export const tasks = {
     const seen = previewList(text, reading, guessOfferReading)
     return seen.ok ? { seen, read: readOffersCsv(text, seen.value.reading, pieces) } : { seen }
   },
-  backup: (file: string, to: string) => writeBackup(file, to)
+  backup: async (file: string, to: string) => (await import('../storage/backup.js')).writeBackup(file, to)
 } as const
 
 export type Tasks = typeof tasks
