@@ -1,6 +1,6 @@
 import type { Claim, Look, Table } from '@hestiad/core'
 import { Type } from 'class-transformer'
-import { IsArray, IsInt, IsISO8601, IsObject, IsString, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator'
+import { IsArray, IsInt, IsISO8601, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator'
 import { IsCore, IsCoreList } from './coreTypes.js'
 
 /** What a new occasion is begun with; the table is checked with the look it becomes part of. */
@@ -18,6 +18,8 @@ export class NewOccasionDto {
   @IsInt() @Min(0) @Max(100) reservePercent!: number
   @IsString() @Matches(/^[A-Z]{3}$/) currency!: string
   @IsObject() @IsCore('Table') table!: Table
+  /** Id of an earlier look whose room, household and ways of working are taken over. */
+  @IsOptional() @IsString() @MaxLength(64) like?: string
 }
 
 /** A look in the list: enough to draw its table small, with the pieces it uses and no offers. */

@@ -54,7 +54,11 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
     edits.changeIntent(look, {
       kind: oneOf(r, ['tea', 'picnic', null] as const),
       avoid: yes(r) ? ['gold', 'lilies'] : [],
-      effortMin: yes(r) ? number(r, 1, 300) : null
+      effortMin: yes(r) ? number(r, 1, 300) : null,
+      use: oneOf(r, ['event', 'daily', 'show'] as const),
+      theme: oneOf(r, ['', 'the quay in winter'] as const),
+      literal: oneOf(r, ['hinted', 'spelled-out', null] as const),
+      touches: yes(r) ? [{ kind: 'surprise', what: 'a small owl', where: 'in the moss' }] : []
     }),
   changeHousehold: (look, r) => edits.changeHousehold(look, { toddlers: yes(r), dogs: yes(r) }),
   changeBudget: (look, r) => edits.changeBudget(look, { totalCents: number(r, 0, 90_000), reservePercent: number(r, 0, 100) }),

@@ -17,6 +17,8 @@ import {
   type Look
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { createMeasure } from '../src/assess/measure.js'
+import { briefOf } from '../src/composer/brief.js'
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
 const pearl = demo('pearl-anniversary')
@@ -188,5 +190,45 @@ describe('time to build', () => {
     expect(told?.measured).toEqual({ minutes: whole.totalMin })
     expect(told?.remedies.map((remedy) => remedy.code)).toContain('fold')
     expect(assess(meant(pearl, { effortMin: whole.totalMin })).findings.map((finding) => finding.code)).not.toContain('brief.effort')
+  })
+})
+
+describe('what a table is for', () => {
+  const household = { cats: false, dogs: false, toddlers: false }
+  const lit = (look: Look) =>
+    look.centerpiece
+      .flatMap(({ candle }) => look.pieces.filter((piece) => piece.id === candle?.candleId))
+      .filter((piece) => piece.kind === 'candle' && piece.burn.kind === 'wax')
+
+  it('hides nobody who is only looked at, and tells it again as soon as people eat', () => {
+    const codes = (use: Intent['use']) =>
+      createAssessor()
+        .measure(meant(pearl, { use }))
+        .findings.map((finding) => finding.code)
+    expect(codes('event')).toContain('sight.hidden')
+    expect(codes('daily')).toContain('sight.hidden')
+    expect(codes('show')).not.toContain('sight.hidden')
+    // what can hurt is told on any table
+    const flames = (use: Intent['use']) => codes(use).filter((code) => code.startsWith('flame.'))
+    expect(flames('show')).toEqual(flames('event'))
+  })
+
+  it('lets a middle to be looked at be higher than one that people talk across, and keeps no room for dishes', () => {
+    const briefFor = (use: Intent['use']) => briefOf(meant(pearl, { use }), createMeasure()(meant(pearl, { use })), [], false)
+    expect(briefFor('show').clearTopMm).toBeGreaterThan(briefFor('event').clearTopMm)
+    expect(briefFor('daily').clearTopMm).toBe(briefFor('event').clearTopMm)
+    expect(briefFor('event').dishesMm).toBeGreaterThan(0)
+    expect(briefFor('show').dishesMm).toBe(0)
+  })
+
+  it('never composes an open flame for a table that stands for days', () => {
+    const middlesFor = (use: Intent['use']) => {
+      const look = { ...meant(pearl, { use }), household, centerpiece: [], money: { ...pearl.money, totalCents: 90_000 } }
+      return composeMiddles(look, { patterns: ['one-focus', 'bud-vases'], from: 'few-new', want: 2, seed: 1 }).ideas.flatMap((idea) =>
+        lit({ ...look, centerpiece: idea.centerpiece })
+      )
+    }
+    expect(middlesFor('daily')).toEqual([])
+    expect(middlesFor('event').length).toBeGreaterThan(0)
   })
 })

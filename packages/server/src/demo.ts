@@ -1,13 +1,16 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseLook } from '@hestiad/core/formats'
-import { noFacts } from '@hestiad/core'
+import { noFacts, type PieceFacts } from '@hestiad/core'
 import { putItems, putOffers } from './cupboard/cupboardStore.js'
 import { insertLook } from './looks/lookStore.js'
 import type { Storage } from './storage/openStorage.js'
 
 /** The look whose cupboard and offers become the household's. */
 const MAIN = 'pearl-anniversary'
+
+/** What the household knows of its pieces beyond what a look says, by piece. */
+const FACTS = 'cupboard-facts.json'
 
 /** Another look of an occasion is older by so much than the one before it, so that the first is shown first. */
 const OLDER_MS = 60_000
@@ -22,15 +25,16 @@ export async function loadDemo(storage: Storage, folder: string): Promise<void> 
       return { occasion: name.split('.')[0]!, look: parsed.value }
     })
   const nowMs = Date.now()
-  const known = new Map<string, string>()
+  const occasions = new Map<string, string>()
+  const known = JSON.parse(readFileSync(join(folder, FACTS), 'utf8')) as Readonly<Record<string, Partial<PieceFacts>>>
   await storage.writes.run(async (manager) => {
     const firstOnes = [...looks].sort((a, b) => Number(a.look.id !== a.occasion) - Number(b.look.id !== b.occasion))
     for (const [i, { occasion, look }] of firstOnes.entries()) {
-      known.set(occasion, await insertLook(manager, look, look.id, known.get(occasion), nowMs - i * OLDER_MS))
+      occasions.set(occasion, await insertLook(manager, look, look.id, occasions.get(occasion), nowMs - i * OLDER_MS))
       if (look.id !== MAIN) continue
       await putItems(
         manager,
-        look.pieces.map((piece) => ({ piece, facts: noFacts }))
+        look.pieces.map((piece) => ({ piece, facts: { ...noFacts, ...known[piece.id] } }))
       )
       await putOffers(manager, look.offers)
     }

@@ -179,26 +179,58 @@ it('the server assesses exactly as the core does', async () => {
   expect(answer.json()).toEqual(JSON.parse(JSON.stringify(assess(demoLook()))))
 })
 
+const newOccasion = (part: object = {}) => ({
+  title: 'Rehearsal',
+  place: 'Here',
+  date: '2027-03-01',
+  arriveMin: 1100,
+  endMin: 1300,
+  guests: 7,
+  totalCents: 9000,
+  reservePercent: 10,
+  currency: 'EUR',
+  table: demoLook().table,
+  ...part
+})
+
 it('a new occasion begins with its guests seated, the cupboard and the offers; removed, it is gone', async () => {
-  const { table } = demoLook()
-  const wishes = {
-    title: 'Rehearsal',
-    place: 'Here',
-    date: '2027-03-01',
-    arriveMin: 1100,
-    endMin: 1300,
-    guests: 7,
-    totalCents: 9000,
-    reservePercent: 10,
-    currency: 'EUR',
-    table
-  }
-  const made = await app.inject({ method: 'POST', url: '/api/occasions', payload: wishes })
+  const made = await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion() })
   const { id, occasionId, look } = made.json() as { id: string; occasionId: string; look: Look }
   expect(look.guests).toHaveLength(7)
   expect(look.pieces.length).toBe(demoLook().pieces.length)
   expect((await app.inject({ method: 'DELETE', url: `/api/occasions/${occasionId}` })).statusCode).toBe(204)
   expect((await app.inject({ url: `/api/looks/${id}` })).statusCode).toBe(404)
+})
+
+it('a new occasion like an earlier one takes over room, household and ways of working, and nothing that was of that table alone', async () => {
+  const demo = demoLook()
+  const school = {
+    ...demo.school,
+    comfort: 'roomy',
+    drop: 'formal',
+    symmetry: 'symmetric',
+    pattern: 'flanked',
+    meant: ['compose.levels'],
+    spareStemsPercent: 25
+  }
+  const earlier = (await app.inject({ method: 'POST', url: '/api/looks', payload: { ...demo, school } })).json() as {
+    id: string
+    occasionId: string
+    look: Look
+  }
+  const made = await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ like: earlier.id }) })
+  expect(made.statusCode).toBe(201)
+  const { look, occasionId } = made.json() as { look: Look; occasionId: string }
+  expect(look.room).toEqual(earlier.look.room)
+  expect(look.household).toEqual(earlier.look.household)
+  expect(look.school).toMatchObject({ comfort: 'roomy', drop: 'formal', symmetry: 'symmetric', spareStemsPercent: 25, pattern: null, meant: [] })
+  expect(look.centerpiece).toEqual([])
+  expect(look.guests).toHaveLength(7)
+  expect(look.money).toMatchObject({ totalCents: 9000, currency: 'EUR' })
+  const afresh = (await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion() })).json() as { look: Look; occasionId: string }
+  expect(afresh.look.household).toEqual({ cats: false, dogs: false, toddlers: false })
+  expect((await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ like: 'nobody' }) })).statusCode).toBe(404)
+  for (const id of [occasionId, afresh.occasionId, earlier.occasionId]) await app.inject({ method: 'DELETE', url: `/api/occasions/${id}` })
 })
 
 it('a look is kept under another name, the copy removed, and the last look of an occasion stays', async () => {

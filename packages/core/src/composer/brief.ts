@@ -47,6 +47,8 @@ export interface Brief {
 /** Masses of flowers among adults, and where a child sits at the table: design of the composer, tried on eight tables. */
 const CLEAR_TOP_MM = 318
 const CLEAR_TOP_CHILD_MM = 300
+/** Where nobody looks across: our own starting value. */
+const SHOW_TOP_MM = 420
 /** A piece this near the middle of the table leads it: our own starting value. */
 const IN_MIDDLE_MM = 70
 /** Between a dish and what stands beside it: our own starting value. */
@@ -66,6 +68,7 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
   const frames = framesOf(look, plan.outline, plan.places, field)
   const child = look.guests.some((guest) => guest.body.kind === 'child')
   const { cats, dogs, toddlers } = look.household
+  const { use } = look.intent
   const daylight = look.occasion.endMin <= DAYLIGHT_UNTIL_MIN
   const laidColors = colorsOf(look)
   const wished = look.intent.palette.map((entry) => entry.color)
@@ -75,13 +78,14 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     heroKept: heroKept?.placed ?? null,
     field,
     frames,
-    clearTopMm: plan.places.length === 0 ? 420 : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
-    candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers ? 'flameless' : 'lit',
+    clearTopMm: plan.places.length === 0 || use === 'show' ? SHOW_TOP_MM : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
+    // what stands for days stands where nobody watches it
+    candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers || use === 'daily' ? 'flameless' : 'lit',
     colors: [...laidColors, ...wished],
     accents: (wished.length > 0 ? wished : laidColors).filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
     handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
-    dishesMm: dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0),
+    dishesMm: use === 'show' ? 0 : dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0),
     leftCents: measured.figures.money.leftCents
   }
 }

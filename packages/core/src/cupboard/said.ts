@@ -8,7 +8,7 @@ export function setsOf(items: readonly CupboardItem[]): readonly (readonly strin
 }
 
 /** The season of an ISO day on the northern half of the earth: December to February is winter. */
-function seasonOf(day: string): Season {
+export function seasonOf(day: string): Season {
   const month = Number(day.slice(5, 7)) % 12
   return month < 3 ? 'winter' : seasons[Math.floor(month / 3) - 1]!
 }
@@ -16,4 +16,15 @@ function seasonOf(day: string): Season {
 /** Ids of pieces the stylist keeps for other seasons than that of the day; pieces for which none is said suit all. */
 export function outOfSeason(items: readonly CupboardItem[], day: string): readonly string[] {
   return items.filter(({ facts }) => facts.seasons.length > 0 && !facts.seasons.includes(seasonOf(day))).map(({ piece }) => piece.id)
+}
+
+/** The last day of the seasons a thing is kept for, run on from that of a day; null where that day is none of theirs, or all the year is. */
+export function comesDownOn(kept: readonly Season[], day: string): string | null {
+  const from = seasons.indexOf(seasonOf(day))
+  const after = [0, 1, 2, 3].findIndex((i) => !kept.includes(seasons[(from + i) % 4]!))
+  if (after < 1) return null
+  const year = Number(day.slice(0, 4)) + (day.slice(5, 7) === '12' ? 1 : 0)
+  // winter ends in February, which is month 2; each season is three months on
+  const month = (seasons[from] === 'winter' ? 2 : 3 * from + 5) + 3 * (after - 1)
+  return new Date(Date.UTC(year, month, 0)).toISOString().slice(0, 10)
 }

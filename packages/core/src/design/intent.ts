@@ -26,6 +26,22 @@ export interface PaletteEntry {
   readonly role: ColorRole
 }
 
+/** What the table is for: a meal on its day, every day for the household, or to be looked at while nobody eats at it. */
+export const tableUses = ['event', 'daily', 'show'] as const
+export type TableUse = (typeof tableUses)[number]
+
+/** How far the season or the theme is spelled out by things that show it. */
+export const literalness = ['hinted', 'shown', 'spelled-out'] as const
+export type Literalness = (typeof literalness)[number]
+
+export const touchKinds = ['talking-piece', 'surprise', 'sign'] as const
+/** Something personal: a thing to talk about, one to be found, a sign of family or faith; and where it is. */
+export interface PersonalTouch {
+  readonly kind: (typeof touchKinds)[number]
+  readonly what: string
+  readonly where: string
+}
+
 /** What the stylist means with the look. It steers what is composed and what is noticed, and forces nothing. */
 export interface Intent {
   readonly kind: OccasionKind | null
@@ -37,7 +53,24 @@ export interface Intent {
   readonly avoid: readonly string[]
   /** Minutes there are to build it by one pair of hands; null where nobody asks. */
   readonly effortMin: number | null
+  readonly use: TableUse
+  /** Season, place, story: in a few words; empty for none. */
+  readonly theme: string
+  /** Null where nobody minds. */
+  readonly literal: Literalness | null
+  readonly touches: readonly PersonalTouch[]
 }
 
 /** Nothing said. */
-export const noIntent: Intent = { kind: null, moods: [], anchorId: null, palette: [], avoid: [], effortMin: null }
+export const noIntent: Intent = {
+  kind: null,
+  moods: [],
+  anchorId: null,
+  palette: [],
+  avoid: [],
+  effortMin: null,
+  use: 'event',
+  theme: '',
+  literal: null,
+  touches: []
+}

@@ -19,8 +19,11 @@ export interface Wishes {
   readonly table: Table
 }
 
-/** A first look from the wishes and the cupboard: plain settings of what is owned most, nothing in the middle yet. */
-export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readonly Offer[], shops: readonly Shop[]): Look {
+/**
+ * A first look from the wishes and the cupboard: plain settings of what is owned most, nothing in the middle yet. `like` is an earlier look of the
+ * same stylist: the room, the household and the ways of working are taken over from it.
+ */
+export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readonly Offer[], shops: readonly Shop[], like?: Look): Look {
   const occasion: Occasion = {
     title: wishes.title,
     place: wishes.place,
@@ -42,11 +45,11 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     intent: noIntent,
     verdicts: [],
     lookAgainOn: null,
-    household: { cats: false, dogs: false, toddlers: false },
+    household: like?.household ?? { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
-    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },
+    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...like?.school, ...plainWays(like) },
     table: wishes.table,
-    room: plainRoom,
+    room: like?.room ?? plainRoom,
     guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
     linens: { clothId: null, runner: null, matId: null, ...plainLinens },
     setting: {
@@ -148,6 +151,9 @@ function onePattern(pieces: readonly Piece[]): string[] {
 
 /** Nothing asked of the middle yet. */
 export const plainSchool = { strictFlames: false, symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
+/** What one look was laid out by is not the next one's: neither its pattern nor the rules it broke on purpose. */
+const plainWays = (like: Look | undefined) =>
+  like ? { ...plainSchool, strictFlames: like.school.strictFlames, symmetry: like.school.symmetry, groups: like.school.groups } : plainSchool
 /** A piece that stands by itself, whole and unlocked. */
 export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1 } as const
 /** Stems held by what is usual for their vessel. */

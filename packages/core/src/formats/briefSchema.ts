@@ -1,4 +1,4 @@
-import { colorRoles, moods, occasionKinds } from '../design/intent.js'
+import { colorRoles, literalness, moods, occasionKinds, tableUses, touchKinds } from '../design/intent.js'
 import { MOST_VERDICTS, stands } from '../design/verdict.js'
 import { color, day, idOrNull, list, object, oneOf, orNull, text } from './schemaParts.js'
 
@@ -9,7 +9,11 @@ export const intentSchema = object({
   anchorId: idOrNull,
   palette: list(object({ color, role: oneOf(...colorRoles) }), 12),
   avoid: list(text, 20),
-  effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 })
+  effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 }),
+  use: oneOf(...tableUses),
+  theme: { type: 'string', maxLength: 200 },
+  literal: { enum: [...literalness, null] },
+  touches: list(object({ kind: oneOf(...touchKinds), what: text, where: { type: 'string', maxLength: 200 } }), 20)
 })
 
 export const verdictsSchema = list(object({ by: text, stand: oneOf(...stands), remark: { type: 'string', maxLength: 1000 }, day }), MOST_VERDICTS)

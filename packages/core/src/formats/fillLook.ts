@@ -7,7 +7,6 @@ import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, 
 
 /** What files of version 1 written before these parts existed do not have. */
 const lookDefaults = {
-  intent: noIntent,
   verdicts: [],
   lookAgainOn: null,
   room: plainRoom,
@@ -30,6 +29,7 @@ export function fillLook(value: unknown): unknown {
   return {
     ...lookDefaults,
     ...value,
+    intent: filled(value['intent'] ?? noIntent, { ...noIntent }),
     room: fillRoom(value['room']),
     school: filled(value['school'], plainSchool),
     centerpiece: each(value['centerpiece'], fillPlaced),

@@ -1,6 +1,6 @@
 import { colorName } from '../color/colorWords.js'
 import type { Piece } from '../design/piece.js'
-import { plainWords } from '../units/plainWords.js'
+import { plainWords, says, singular } from '../units/plainWords.js'
 
 /** What of a piece a word is about. */
 export type AvoidedFor = 'color' | 'material' | 'kind' | 'name'
@@ -21,16 +21,8 @@ function aboutOf(piece: Piece, word: string): AvoidedFor | undefined {
   if (means(colorName(piece.color))) return 'color'
   if (means(piece.material)) return 'material'
   if (means(piece.kind) || ('form' in piece && means(piece.form))) return 'kind'
-  const name = ` ${plainWords(piece.name).split(' ').map(singular).join(' ')} `
   const genus = piece.kind === 'stem' ? piece.genus : ''
-  return name.includes(` ${word.split(' ').map(singular).join(' ')} `) || (genus !== '' && means(genus)) ? 'name' : undefined
-}
-
-/** One of many, as far as English endings tell: berries, roses, lilies, glasses. */
-function singular(word: string): string {
-  if (word.endsWith('ies') && word.length > 4) return `${word.slice(0, -3)}y`
-  if (/(ss|sh|ch|x)es$/.test(word)) return word.slice(0, -2)
-  return word.endsWith('s') && !word.endsWith('ss') && word.length > 3 ? word.slice(0, -1) : word
+  return says(piece.name, word) || (genus !== '' && means(genus)) ? 'name' : undefined
 }
 
 /** Ids of the pieces that must not be on the table. */

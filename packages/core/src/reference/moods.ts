@@ -1,4 +1,5 @@
-import type { Mood, OccasionKind, PaletteEntry } from '../design/intent.js'
+import type { Literalness, Mood, OccasionKind, PaletteEntry } from '../design/intent.js'
+import type { Material } from '../design/piece.js'
 
 /** What an occasion suggests; common practice, no source. It suggests and never forces. */
 export const moodsOfKind: Readonly<Record<OccasionKind, readonly Mood[]>> = {
@@ -50,3 +51,19 @@ function entries(base: string, support: string, accent: string): PaletteEntry[] 
 
 /** How much of what is seen each role takes: the rule of sixty, thirty and ten; common practice, no source. */
 export const shareOfRole = { base: 0.6, support: 0.3, accent: 0.1 } as const
+
+/** Materials that speak against a mood: common practice, no source. */
+export const againstMood: Readonly<Partial<Record<Mood, readonly Material[]>>> = {
+  elegant: ['rattan', 'paper', 'faux', 'resin'],
+  romantic: ['steel', 'paper', 'resin'],
+  rustic: ['silver', 'steel', 'resin'],
+  fresh: ['dried', 'faux', 'wool'],
+  bold: ['paper']
+}
+
+/** So many kinds of things show a season or a theme where it is hinted at, shown, or spelled out: two is common practice, the others our own. */
+export const literalKinds: Readonly<Record<Literalness, readonly [least: number, most: number]>> = {
+  hinted: [0, 2],
+  shown: [1, 5],
+  'spelled-out': [4, Infinity]
+}

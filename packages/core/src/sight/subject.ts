@@ -49,6 +49,7 @@ export const sightSubject = subject({
     })
   },
   headline: { seenPairs: part({ reads: [], needs: { seen }, work: (_, needed) => needed.seen.seen }) },
-  findings: part({ reads: [], needs: { seen }, work: (_, needed) => sightFindings(needed.seen) }),
+  // a table to be looked at may hide who sits at it for a picture
+  findings: part({ reads: ['intent'], needs: { seen }, work: ({ intent }, needed) => (intent.use === 'show' ? [] : sightFindings(needed.seen)) }),
   proposals: { 'sight.hidden': (look, finding, get) => sightProposals(look, finding, get(linesPart)) }
 })

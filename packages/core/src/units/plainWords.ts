@@ -14,3 +14,17 @@ export function wordTable<V extends string>(lists: Readonly<Partial<Record<V, st
   const entries = Object.entries(lists) as [V, string][]
   return new Map(entries.flatMap(([value, words]) => words.split(',').map((word) => [plainWords(word), value] as const)).filter(([word]) => word !== ''))
 }
+
+/** One of many, as far as English endings tell: berries, roses, lilies, glasses. */
+export function singular(word: string): string {
+  if (word.endsWith('ies') && word.length > 4) return `${word.slice(0, -3)}y`
+  if (/(ss|sh|ch|x)es$/.test(word)) return word.slice(0, -2)
+  return word.endsWith('s') && !word.endsWith('ss') && word.length > 3 ? word.slice(0, -1) : word
+}
+
+/** Whether a text says some words, one or many of them. */
+export function says(text: string, words: string): boolean {
+  const plain = (of: string) => plainWords(of).split(' ').map(singular).join(' ')
+  const wanted = plain(words)
+  return wanted !== '' && ` ${plain(text)} `.includes(` ${wanted} `)
+}

@@ -375,6 +375,7 @@ function wildIntent(random: Random): Look['intent'] {
     anchorId: random() < 0.4 ? anyOf(random, ['jug-sky', 'napkin-smoke', 'bud-bottle']) : null,
     palette: random() < 0.5 ? paletteOfMood[pick(random, moods)] : [],
     avoid: random() < 0.5 ? [pick(random, ['gold', 'brass', 'napkin', 'persimmons', 'rosa'])] : [],
-    effortMin: random() < 0.4 ? Math.floor(10 + random() * 60) : null
+    effortMin: random() < 0.4 ? Math.floor(10 + random() * 60) : null,
+    use: pick(random, ['event', 'event', 'event', 'daily', 'show'])
   }
 }

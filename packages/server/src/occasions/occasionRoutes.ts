@@ -8,7 +8,7 @@ import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
 import type { OpenLook } from '../looks/lookBook.js'
 import { lookAnswer } from '../looks/lookDtos.js'
-import { addLook, lookFrom, readLooks } from '../looks/lookStore.js'
+import { addLook, lookFrom, openLook, readLooks } from '../looks/lookStore.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
@@ -28,7 +28,8 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
   route(app, operations.addOccasion, async (request, reply) => {
     const dto = readDto(NewOccasionDto, request.body)
     const pieces = (await loadItems(storage)).map((item) => item.piece)
-    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()))
+    const like = dto.like === undefined ? undefined : (await openLook(storage, dto.like)).look
+    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
     return reply.status(201).send(lookAnswer(await addLook(storage, lookFrom(look))))
   })
 

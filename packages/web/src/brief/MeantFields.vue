@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { changeIntent, formatDuration, moods, moodsOfKind, occasionKinds, type Intent, type Look, type Mood } from '@hestiad/core'
+import { changeIntent, formatDuration, literalness, moods, moodsOfKind, occasionKinds, tableUses, type Intent, type Look, type Mood } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ChoiceField from '../shell/ChoiceField.vue'
 import CountField from '../shell/CountField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
+import TextField from '../shell/TextField.vue'
 import { useLook } from '../stores/lookStore.js'
 import PaletteField from './PaletteField.vue'
 import RoomColors from './RoomColors.vue'
+import TouchFields from './TouchFields.vue'
 
 /** What the stylist means with the look: it steers what is composed and what is noticed, and forces nothing. */
 const props = defineProps<{ look: Look }>()
@@ -15,6 +18,8 @@ const { t } = useI18n()
 const store = useLook()
 const intent = computed(() => props.look.intent)
 const set = (part: Partial<Intent>) => store.run(changeIntent, part)
+const uses = tableUses.map((value) => ({ value, label: t(`meant.use.${value}`) }))
+const howLiteral = literalness.map((value) => ({ value, label: t(`meant.literal.${value}`) }))
 const kinds = occasionKinds.map((value) => ({ value, label: t(`meant.kind.${value}`) }))
 const anchors = computed(() =>
   [...props.look.pieces].filter((piece) => piece.kind !== 'supply' && piece.of === null).sort((a, b) => a.name.localeCompare(b.name))
@@ -44,6 +49,10 @@ function toggle(mood: Mood): void {
       @update:model-value="set({ kind: $event })"
       @none="set({ kind: null })"
     />
+    <div class="stack snug">
+      <ChoiceField :label="t('meant.useOf')" :model-value="intent.use" :choices="uses" @update:model-value="set({ use: $event })" />
+      <p class="soft small tidy">{{ t(`meant.useSays.${intent.use}`) }}</p>
+    </div>
     <div class="field">
       <span class="label">{{ t('meant.moods') }}</span>
       <span class="row moods" role="group" :aria-label="t('meant.moods')">
@@ -55,6 +64,17 @@ function toggle(mood: Mood): void {
         >{{ t('meant.suggests') }}
         <el-button v-for="mood in suggested" :key="mood" class="plain link" @click="toggle(mood)">{{ t(`meant.mood.${mood}`) }}</el-button></span
       >
+    </div>
+    <div class="pair">
+      <TextField :label="t('meant.theme')" :placeholder="t('meant.themeAs')" :model-value="intent.theme" @update:model-value="set({ theme: $event })" />
+      <SelectField
+        :label="t('meant.literalOf')"
+        :model-value="intent.literal"
+        :choices="howLiteral"
+        :none="t('meant.unsaid')"
+        @update:model-value="set({ literal: $event })"
+        @none="set({ literal: null })"
+      />
     </div>
     <PieceSelect
       :label="t('meant.anchor')"
@@ -70,6 +90,10 @@ function toggle(mood: Mood): void {
     <div class="field">
       <span class="label">{{ t('meant.room.title') }}</span>
       <RoomColors :look="look" />
+    </div>
+    <div class="field">
+      <span class="label">{{ t('meant.touch.title') }}</span>
+      <TouchFields :look="look" />
     </div>
     <div class="field">
       <label for="avoid">{{ t('meant.avoid') }}</label>
@@ -113,6 +137,10 @@ function toggle(mood: Mood): void {
 </template>
 
 <style scoped>
+.snug {
+  gap: 4px;
+}
+
 .moods {
   flex-wrap: wrap;
   gap: 6px;

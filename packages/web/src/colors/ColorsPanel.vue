@@ -10,6 +10,7 @@ import { useChanges } from '../changes/useChanges.js'
 import ColorSpots from './ColorSpots.vue'
 import LightnessProfile from './LightnessProfile.vue'
 import ShareStrip from './ShareStrip.vue'
+import TogetherTable from './TogetherTable.vue'
 import WishedStrip from './WishedStrip.vue'
 
 /** The colors of the table by what is seen of them: shares, where each lies, how light the whole is, what is noticed. */
@@ -126,6 +127,7 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
       <LightnessProfile :groups="figures.groups" :mean="figures.lightness" />
       <p class="soft small tidy">{{ t('colors.lightnessSays', { mean: Math.round(figures.lightness) }) }}</p>
     </section>
+    <TogetherTable :look="look" />
     <p class="row small tidy">
       {{ t('colors.save') }}
       <el-button class="plain link" @click="saveGpl">{{ t('colors.saveGpl') }}</el-button>

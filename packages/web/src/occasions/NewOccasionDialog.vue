@@ -2,8 +2,8 @@
 import DateField from '../shell/DateField.vue'
 import SelectField from '../shell/SelectField.vue'
 import CountField from '../shell/CountField.vue'
-import { firstTable } from '@hestiad/core'
-import { reactive, ref } from 'vue'
+import { firstTable, type Look } from '@hestiad/core'
+import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api } from '../api/calls.js'
@@ -16,6 +16,8 @@ import TimeField from '../shell/TimeField.vue'
 import { currencies, usePreferences } from '../stores/preferences.js'
 
 type Wishes = Body<'addOccasion'>
+/** Looks of earlier occasions, the newest first: a new one can take over what stays the same. */
+const props = defineProps<{ earlier: readonly Look[] }>()
 const shown = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const router = useRouter()
@@ -33,6 +35,18 @@ const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   currency: usePreferences().currency,
   table: firstTable
 })
+
+const likes = computed(() => props.earlier.map((look) => ({ value: look.id, label: look.occasion.title })))
+
+/** The table of an earlier occasion, its place and currency; room, household and ways of working follow on the server. */
+function takeOver(id: string | null): void {
+  const look = props.earlier.find((one) => one.id === id)
+  if (!look) {
+    delete wishes.like
+    return
+  }
+  Object.assign(wishes, { like: look.id, table: look.table, place: look.occasion.place, currency: look.money.currency })
+}
 
 async function create(layIt = false): Promise<void> {
   busy.value = true
@@ -63,6 +77,16 @@ async function create(layIt = false): Promise<void> {
           <label for="new-place">{{ t('newOccasion.place') }}</label><el-input id="new-place" v-model="wishes.place" maxlength="200" />
         </div>
       </div>
+      <SelectField
+        v-if="likes.length > 0"
+        :label="t('newOccasion.like')"
+        :model-value="wishes.like ?? null"
+        :choices="likes"
+        :none="t('newOccasion.likeNone')"
+        @update:model-value="takeOver($event)"
+        @none="takeOver(null)"
+      />
+      <p v-if="wishes.like" class="soft small">{{ t('newOccasion.likeSays') }}</p>
       <div class="three">
         <DateField v-model="wishes.date" :label="t('newOccasion.date')" />
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />

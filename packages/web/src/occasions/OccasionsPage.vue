@@ -3,7 +3,7 @@ import FileField from '../shell/FileField.vue'
 import type { Look } from '@hestiad/core'
 import { ElMessageBox } from 'element-plus/es/components/message-box/index'
 import 'element-plus/es/components/message-box/style/css'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api } from '../api/calls.js'
@@ -19,6 +19,8 @@ const { t } = useI18n()
 const router = useRouter()
 const { clock } = usePreferences()
 const occasions = ref<readonly Dto<'Occasion'>[]>()
+/** The first look of each occasion, the newest first. */
+const earlier = computed(() => (occasions.value ?? []).flatMap(({ looks }) => looks[0]?.look ?? []))
 const damaged = ref<readonly Dto<'DamagedLook'>[]>([])
 const failed = ref(false)
 const problem = ref<ApiProblem>()
@@ -126,7 +128,7 @@ document.title = 'Hestiad'
       <a href="/notices.txt" class="link">{{ t('occasions.notices') }}</a> · <a href="/api/docs" class="link">{{ t('occasions.api') }}</a>
       <LastBackup />
     </footer>
-    <NewOccasionDialog v-model="adding" />
+    <NewOccasionDialog v-model="adding" :earlier="earlier" />
   </div>
 </template>
 

@@ -33,6 +33,7 @@ const kinds = computed(() =>
 const figures = computed(() => (look.value ? createAssessor().measure(look.value).figures : undefined))
 const sight = computed(() => figures.value?.sight)
 const checks = computed(() => (look.value ? layingChecks(look.value) : []))
+const touches = computed(() => look.value?.intent.touches.filter((touch) => touch.what !== '') ?? [])
 const minutes = computed(() => (look.value ? layingMinutes(look.value) : undefined))
 
 function say(check: (typeof checks.value)[number]): string {
@@ -115,6 +116,15 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
         <p v-if="minutes" class="soft small">{{ t('sheet.minutes', { folding: Math.ceil(minutes.folding), laying: Math.ceil(minutes.laying) }) }}</p>
         <ul class="checks-list">
           <li v-for="check in checks" :key="check.code"><span class="box" aria-hidden="true" />{{ say(check) }}</li>
+        </ul>
+      </section>
+      <section v-if="touches.length > 0">
+        <h2>{{ t('meant.touch.title') }}</h2>
+        <ul class="checks-list">
+          <li v-for="(touch, i) in touches" :key="i">
+            <span class="box" aria-hidden="true" />{{ t('sheet.touch', { kind: t(`meant.touch.kind.${touch.kind}`), what: touch.what })
+            }}<template v-if="touch.where">, {{ touch.where }}</template>
+          </li>
         </ul>
       </section>
       <section v-if="figures && figures.stability.clearing.pieces > 0" class="small">

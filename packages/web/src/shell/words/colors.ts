@@ -50,3 +50,49 @@ export const colorsWords = {
   saveGpl: 'drawing programs (.gpl)',
   saveCss: 'the web (.css)'
 }
+
+/** What ties the pieces of a look together. */
+export const togetherWords = {
+  title: 'What goes together',
+  failed: 'The cupboard could not be read.',
+  again: 'Try again',
+  nothing: 'Nothing is laid yet.',
+  mix: 'Old and new: {ages}.',
+  ages: { old: '{n} old', between: '{n} of the last twenty years', new: '{n} new', unknown: '{n} of unknown age' },
+  piece: 'Piece',
+  motif: 'Motif',
+  feel: 'Shine and texture',
+  since: 'Age and season',
+  of: { old: 'old', between: 'in use', new: 'new', unknown: 'unknown' },
+  shine: { shiny: 'shiny', satin: 'satin', matte: 'matte', clear: 'clear' },
+  texture: {
+    ceramic: 'ceramic',
+    glass: 'glass',
+    metal: 'metal',
+    wood: 'wood',
+    woven: 'woven',
+    cloth: 'cloth',
+    stone: 'stone',
+    wax: 'wax',
+    leaf: 'leaf',
+    paper: 'paper',
+    fruit: 'fruit',
+    resin: 'resin'
+  },
+  otherSeason: 'kept for another season',
+  until: 'until {day}',
+  from: 'Motif, finish, age and season are typed in the cupboard; where nobody typed a finish, the material’s usual one stands in.',
+  note: {
+    motif: '“{motif}” is met on {n} pieces: {names}.',
+    theme: '“{theme}” is met in {names}.',
+    noTheme: 'Nothing on the table or the menu says “{theme}” yet: a motif, a figure, a fruit, a flower or a dish would.',
+    tooLiteral: 'One kind of thing shows season or theme; {wish} is at most {bound}. | {n} kinds of things show season or theme; {wish} is at most {bound}.',
+    tooFaint:
+      'Nothing shows season or theme; {wish} is {bound} kinds or more. | One kind of thing shows season or theme; {wish} is {bound} or more. | {n} kinds of things show season or theme; {wish} is {bound} or more.',
+    couldShow: 'In the house and not laid: {names}.',
+    offSeason: '{names} is kept for another season. | {names} are kept for another season.',
+    comesDown: '{names} comes down after {day}. | {names} come down after {day}.',
+    againstMood: '{names} speaks against a table that is {mood}. | {names} speak against a table that is {mood}.',
+    oneShine: 'Everything is {shine}: one thing that takes the light otherwise lifts it.'
+  }
+}

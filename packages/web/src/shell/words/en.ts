@@ -2,7 +2,7 @@ import { roleNames } from './findings/inSentence.js'
 import { findingsWords } from './findings/panel.js'
 import { buyWords, partWords, shopWords } from './buying.js'
 import { changesWords } from './changes.js'
-import { colorsWords } from './colors.js'
+import { colorsWords, togetherWords } from './colors.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
 import { meantWords } from './meant.js'
@@ -157,6 +157,9 @@ export const en = {
     title: 'New occasion',
     name: 'What is it',
     place: 'Where',
+    like: 'Like an earlier one',
+    likeNone: 'begin afresh',
+    likeSays: 'Taken over: the table, the room with its colors, the household, and your ways: comfort, hang, fullness, symmetry, spare stems, safety.',
     date: 'Date',
     arrive: 'Guests arrive',
     end: 'It ends',
@@ -179,6 +182,7 @@ export const en = {
   changes: changesWords,
   meant: meantWords,
   colors: colorsWords,
+  together: togetherWords,
   find: {
     title: 'Find anything',
     hint: 'A step, a piece, a look, something to buy, a command',

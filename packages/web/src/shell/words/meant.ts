@@ -17,6 +17,29 @@ export const meantWords = {
     memorial: 'Memorial',
     'ordinary-week': 'Ordinary week'
   },
+  useOf: 'The table is for',
+  use: { event: 'a meal on its day', daily: 'every day', show: 'looking at' },
+  useSays: {
+    event: 'Everybody sees everybody, dishes find room, and the middle is laid for the day.',
+    daily: 'It stands for days: nothing that is composed burns with an open flame.',
+    show: 'Nobody eats at it: the middle may be higher, faces may be hidden, and no room is kept for dishes. Flames, weight and the edge count as always.'
+  },
+  theme: 'Theme, in a few words',
+  themeAs: 'the quay in winter …',
+  literalOf: 'Season and theme are',
+  literal: { hinted: 'hinted at', shown: 'shown', 'spelled-out': 'spelled out' },
+  touch: {
+    title: 'Personal',
+    says: 'A piece to talk about, something to be found, a sign of family or faith. They are on the list to lay by.',
+    kind: { 'talking-piece': 'talking piece', surprise: 'surprise', sign: 'sign' },
+    kindOf: 'Kind of personal thing {n}',
+    what: 'What personal thing {n} is',
+    whatAs: 'what it is',
+    where: 'Where personal thing {n} is',
+    whereAs: 'where it is: in the moss by seat 3 …',
+    add: 'Add something personal',
+    drop: 'Leave out personal thing {n}'
+  },
   moods: 'Mood',
   mood: {
     calm: 'calm',

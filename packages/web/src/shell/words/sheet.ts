@@ -13,6 +13,7 @@ export const sheetWords = {
   places: { 'on-plate': 'on the plate', left: 'left of the plate' },
   list: 'To check when it is laid',
   minutes: 'Folding {folding} min, laying {laying} min for one person.',
+  touch: '{kind}: {what}',
   check: {
     charger: '{count} chargers are lifted before the main',
     places: 'All {count} places are laid, plates across from each other or on one line.',

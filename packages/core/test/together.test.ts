@@ -1,0 +1,148 @@
+import { newPlaced, noFacts, noIntent, together, type CupboardItem, type Intent, type Look, type PieceFacts, type TogetherNote } from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { comesDownOn, seasonOf } from '../src/cupboard/said.js'
+import { singular, says } from '../src/units/plainWords.js'
+import { demoLook } from './support/looks.js'
+
+const pearl = demoLook('pearl-anniversary')
+/** A table of four things only, so that all of it can be told by hand. */
+const few: Look = {
+  ...pearl,
+  intent: noIntent,
+  linens: { ...pearl.linens, clothId: 'cloth-oyster-oval', runner: null, matId: null, topper: null },
+  setting: { ...pearl.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'], flatwareIds: [], napkin: null, favorId: null, breadPlateId: null },
+  kinds: { ...pearl.kinds, others: [], spread: 'same' },
+  menu: { ...pearl.menu, dishes: [] },
+  centerpiece: [newPlaced('h', 'honesty-bundle')]
+}
+
+const knowing = (facts: Readonly<Record<string, Partial<PieceFacts>>>): CupboardItem[] =>
+  few.pieces.map((piece) => ({ piece, facts: { ...noFacts, ...facts[piece.id] } }))
+const meaning = (part: Partial<Intent>, look: Look = few): Look => ({ ...look, intent: { ...look.intent, ...part } })
+const note = <K extends TogetherNote['kind']>(look: Look, items: CupboardItem[], kind: K) =>
+  together(look, items).notes.filter((one): one is Extract<TogetherNote, { kind: K }> => one.kind === kind)
+
+describe('what ties the pieces of a look together', () => {
+  it('has a row for every piece that is laid, once, and none for others', () => {
+    const { rows } = together(few, knowing({}))
+    expect(rows.map((row) => row.pieceId).sort()).toEqual(['cloth-oyster-oval', 'dinner-oyster', 'honesty-bundle', 'water-goblet'])
+    expect(together({ ...few, centerpiece: [...few.centerpiece, newPlaced('h2', 'honesty-bundle', 300)] }, []).rows).toHaveLength(4)
+  })
+
+  it('names a motif from two pieces on, however it is written, the most shared first', () => {
+    const items = knowing({
+      'dinner-oyster': { motif: 'Beaded rim' },
+      'water-goblet': { motif: 'beaded rim ' },
+      'cloth-oyster-oval': { motif: 'leaves' }
+    })
+    expect(note(few, items, 'motif')).toEqual([{ kind: 'motif', motif: 'Beaded rim', pieceIds: ['dinner-oyster', 'water-goblet'] }])
+    expect(note(few, knowing({ 'dinner-oyster': { motif: 'leaves' } }), 'motif')).toEqual([])
+  })
+
+  it('takes what was typed before what the material usually is', () => {
+    const shineOf = (facts: Partial<PieceFacts>) =>
+      together(few, knowing({ 'dinner-oyster': facts })).rows.find((row) => row.pieceId === 'dinner-oyster')!.shine
+    expect(shineOf({})).toBe('shiny')
+    expect(shineOf({ finish: 'matte' })).toBe('matte')
+    expect(shineOf({ finish: 'aged' })).toBe('matte')
+    expect(shineOf({ finish: 'mirror' })).toBe('shiny')
+    expect(shineOf({ finish: 'satin' })).toBe('satin')
+  })
+
+  it('tells one thing that lifts nothing only where all takes the light alike', () => {
+    const matte = knowing(Object.fromEntries(few.pieces.map((piece) => [piece.id, { finish: 'matte' as const }])))
+    expect(note(few, matte, 'one-shine')).toEqual([{ kind: 'one-shine', shine: 'matte' }])
+    expect(note(few, knowing({}), 'one-shine')).toEqual([])
+  })
+
+  // worked by hand: the supper is on 6 February 2027
+  it('calls old what is inherited or twenty years in the house, new what came within the year or has to be bought, and guesses nothing', () => {
+    const ageOf = (facts: Partial<PieceFacts>, owned = 1) => {
+      const look = { ...few, pieces: few.pieces.map((piece) => (piece.id === 'water-goblet' ? { ...piece, owned } : piece)) }
+      return together(look, knowing({ 'water-goblet': facts })).rows.find((row) => row.pieceId === 'water-goblet')!.age
+    }
+    expect(ageOf({})).toBe('unknown')
+    expect(ageOf({ origin: 'inherited' })).toBe('old')
+    expect(ageOf({ acquired: '2007' })).toBe('old')
+    expect(ageOf({ acquired: '2008-03-01' })).toBe('between')
+    expect(ageOf({ acquired: '2027-01-02' })).toBe('new')
+    expect(ageOf({}, 0)).toBe('new')
+    const { ages } = together(few, knowing({ 'water-goblet': { origin: 'inherited' } }))
+    expect(ages).toEqual({ old: 1, new: 0, between: 0, unknown: 3 })
+  })
+
+  it('says what is kept for another season, and the day on which what is kept for this one comes down', () => {
+    const items = knowing({ 'honesty-bundle': { seasons: ['autumn', 'winter'] }, 'water-goblet': { seasons: ['summer'] } })
+    expect(note(few, items, 'off-season')).toEqual([{ kind: 'off-season', pieceIds: ['water-goblet'] }])
+    expect(note(few, items, 'comes-down')).toEqual([{ kind: 'comes-down', day: '2027-02-28', pieceIds: ['honesty-bundle'] }])
+  })
+
+  it('finds a theme in motifs, in flowers, fruit and figures and in dishes, never in the name of a color', () => {
+    const oyster = meaning({ theme: 'oysters' })
+    expect(note(oyster, knowing({}), 'theme')).toEqual([{ kind: 'theme', pieceIds: [], dishes: [] }])
+    expect(note(oyster, knowing({ 'dinner-oyster': { motif: 'an oyster' } }), 'theme')[0]!.pieceIds).toEqual(['dinner-oyster'])
+    const honest = { ...meaning({ theme: 'Honesty' }), menu: { ...few.menu, dishes: pearl.menu.dishes } }
+    expect(note(honest, knowing({}), 'theme')).toEqual([{ kind: 'theme', pieceIds: ['honesty-bundle'], dishes: [] }])
+    expect(note({ ...honest, intent: { ...noIntent, theme: 'lemon' } }, knowing({}), 'theme')[0]!.dishes).toEqual(['Steamed lemon pudding'])
+    expect(note(few, knowing({}), 'theme')).toEqual([])
+  })
+
+  // two literal kinds for a hint: common practice, no source
+  it('counts kinds of things that show season or theme against the wish, and names owned ones that would', () => {
+    const items = knowing({ 'dinner-oyster': { seasons: ['winter'] }, 'water-goblet': { seasons: ['winter'] }, 'honesty-bundle': { seasons: ['winter'] } })
+    expect(note(meaning({ literal: 'hinted' }), items, 'literal')).toEqual([{ kind: 'literal', wish: 'hinted', count: 3, least: 0, most: 2 }])
+    expect(note(meaning({ literal: 'shown' }), items, 'literal')).toEqual([])
+    expect(note(meaning({ literal: 'spelled-out' }), items, 'literal')[0]).toMatchObject({ count: 3, least: 4 })
+    expect(note(few, items, 'literal')).toEqual([])
+    const faint = meaning({ literal: 'shown', theme: 'persimmons' })
+    expect(note(faint, knowing({}), 'literal')[0]).toMatchObject({ count: 0, least: 1 })
+    expect(note(faint, knowing({}), 'could-show')[0]!.pieceIds).toContain('persimmons')
+    expect(note(meaning({ literal: 'hinted', theme: 'persimmons' }), knowing({}), 'could-show')).toEqual([])
+  })
+
+  it('tests each piece against the moods of the brief by its material', () => {
+    const rattan = { ...few, setting: { ...few.setting, plateIds: ['charger-rattan', 'dinner-oyster'] } }
+    expect(note(meaning({ moods: ['elegant', 'calm'] }, rattan), knowing({}), 'against-mood')).toEqual([
+      { kind: 'against-mood', mood: 'elegant', pieceIds: ['charger-rattan'] }
+    ])
+    expect(note(meaning({ moods: ['rustic'] }, rattan), knowing({}), 'against-mood')).toEqual([])
+  })
+})
+
+describe('seasons', () => {
+  it('change with the quarters that meteorologists count by', () => {
+    expect(['2027-02-28', '2027-03-01', '2027-05-31', '2027-06-01', '2027-08-31', '2027-09-01', '2027-11-30', '2027-12-01'].map(seasonOf)).toEqual([
+      'winter',
+      'spring',
+      'spring',
+      'summer',
+      'summer',
+      'autumn',
+      'autumn',
+      'winter'
+    ])
+  })
+
+  // worked by hand with a calendar: 2028 is a leap year
+  it('run on to the last day of those a thing is kept for', () => {
+    expect(comesDownOn(['winter'], '2027-12-24')).toBe('2028-02-29')
+    expect(comesDownOn(['winter'], '2027-02-06')).toBe('2027-02-28')
+    expect(comesDownOn(['autumn', 'winter'], '2027-10-01')).toBe('2028-02-29')
+    expect(comesDownOn(['winter', 'spring'], '2027-12-24')).toBe('2028-05-31')
+    expect(comesDownOn(['spring'], '2027-03-01')).toBe('2027-05-31')
+    expect(comesDownOn(['summer', 'autumn'], '2027-06-10')).toBe('2027-11-30')
+    expect(comesDownOn(['summer'], '2027-02-06')).toBeNull()
+    expect(comesDownOn([], '2027-02-06')).toBeNull()
+    expect(comesDownOn(['spring', 'summer', 'autumn', 'winter'], '2027-02-06')).toBeNull()
+  })
+})
+
+describe('words', () => {
+  it('are met as one or many, whole and without accents', () => {
+    expect(['berries', 'roses', 'glasses', 'dishes', 'boxes', 'moss', 'gas'].map(singular)).toEqual(['berry', 'rose', 'glass', 'dish', 'box', 'moss', 'gas'])
+    expect(says('Three green pears', 'pear')).toBe(true)
+    expect(says('Pearl rim', 'pear')).toBe(false)
+    expect(says('Décor of lilies', 'lily')).toBe(true)
+    expect(says('anything', ' ')).toBe(false)
+  })
+})
