@@ -4,6 +4,7 @@ import {
   applyEdit,
   dropEdit,
   inverseOf,
+  layers,
   newDish,
   newGuest,
   numberedId,
@@ -42,6 +43,12 @@ const clock = (random: Random) => number(random, 0, 1439)
 
 /** Each edit of the core, made with whatever the look has and chance gives; the compiler asks for one that is missing. */
 const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random) => Edit } = {
+  takeLayer: (look, r) =>
+    edits.takeLayer(
+      look,
+      { ...look, centerpiece: [], setting: { ...look.setting, plateIds: look.setting.plateIds.slice(0, 1), glassIds: [] } },
+      oneOf(r, layers)
+    ),
   layWholeLook: (look) => edits.layWholeLook(look, { ...look, setting: { ...look.setting, plateIds: [] }, centerpiece: [], pieces: look.pieces.slice() }),
   changeOccasion: (look, r) => edits.changeOccasion(look, { title: `Supper ${number(r, 1, 99)}`, place: 'Here', notes: '' }),
   moveArrival: (look, r) => edits.moveArrival(look, number(r, 0, 700)),

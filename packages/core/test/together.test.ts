@@ -68,7 +68,9 @@ describe('what ties the pieces of a look together', () => {
     expect(ageOf({ acquired: '2027-01-02' })).toBe('new')
     expect(ageOf({}, 0)).toBe('new')
     const { ages } = together(few, knowing({ 'water-goblet': { origin: 'inherited' } }))
-    expect(ages).toEqual({ old: 1, new: 0, between: 0, unknown: 3 })
+    expect(ages).toEqual({ old: 1, new: 0, between: 0, unknown: 3, consumed: 0 })
+    // flowers are neither old nor new
+    expect(together(pearl, []).rows.find((row) => row.pieceId === 'eucalyptus')!.age).toBe('consumed')
   })
 
   it('says what is kept for another season, and the day on which what is kept for this one comes down', () => {

@@ -9,8 +9,8 @@ import { noFacts, type CupboardItem, type PieceFacts } from './facts.js'
 import { comesDownOn, outOfSeason } from './said.js'
 
 export type Shine = 'shiny' | 'satin' | 'matte' | 'clear'
-/** Inherited or at least twenty years in the house; come within the year, or not there yet; what is known to be neither. */
-export type Age = 'old' | 'new' | 'between' | 'unknown'
+/** Inherited or at least twenty years in the house; come within the year, or not there yet; what is known to be neither; what is used up. */
+export type Age = 'old' | 'new' | 'between' | 'unknown' | 'consumed'
 
 /** A piece that a look lays, by what ties it to the others. */
 export interface TogetherRow {
@@ -62,7 +62,7 @@ export function together(look: Look, items: readonly CupboardItem[]): Together {
   const laid = look.pieces.filter((piece) => used.has(piece.id) && piece.kind !== 'supply')
   const off = new Set(outOfSeason(items, look.occasion.date))
   const rows = laid.map((piece) => rowOf(look, piece, facts.get(piece.of ?? piece.id) ?? noFacts, off))
-  const ages = { old: 0, new: 0, between: 0, unknown: 0 }
+  const ages = { old: 0, new: 0, between: 0, unknown: 0, consumed: 0 }
   for (const row of rows) ages[row.age]++
   return { rows, ages, notes: [...motifNotes(rows), ...themeNotes(look, laid, rows, facts, used), ...seasonNotes(rows), ...styleNotes(look, rows)] }
 }
@@ -99,6 +99,7 @@ function shineOf(piece: Piece, { finish }: PieceFacts): Shine {
 }
 
 function ageOf(piece: Piece, { origin, acquired }: PieceFacts, date: string): Age {
+  if (piece.kind === 'stem' || piece.kind === 'candle') return 'consumed'
   if (origin === 'inherited') return 'old'
   const years = acquired === '' ? null : Number(date.slice(0, 4)) - Number(acquired.slice(0, 4))
   if (piece.owned === 0 || (years !== null && years < 1)) return 'new'

@@ -21,7 +21,8 @@ import { byTaste } from './byTaste.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
 import { directions, type Direction } from './direction.js'
-import { type Layer, type WholeLook, type WholeLookOptions } from './wholeLook.js'
+import { type WholeLook, type WholeLookOptions } from './wholeLook.js'
+import { type Layer } from '../design/layers.js'
 
 /** Patterns that carry a direction, the likeliest first; common practice, no source. */
 const patternsOf: Readonly<Record<Direction, readonly PatternName[]>> = {

@@ -5,7 +5,7 @@ import { oneKind } from '../design/newLook.js'
 import { folds } from '../reference/folds.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
-import type { Layer } from './wholeLook.js'
+import type { Layer } from '../design/layers.js'
 
 /** Folds that show a napkin as a direction wants it seen, the likeliest first; common practice, no source. */
 const foldsOf: Readonly<Record<Direction, readonly FoldKind[]>> = {

@@ -11,7 +11,7 @@ import { flatwarePatterns } from '../settings/flatwarePatterns.js'
 import { laidCast } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import type { Wares } from './wares.js'
-import type { Layer } from './wholeLook.js'
+import type { Layer } from '../design/layers.js'
 
 export type Stack = Pick<LayerCast, 'charger' | 'dinner' | 'upper'>
 

@@ -4,7 +4,7 @@ import { applyEdit, type Edit } from '../design/edit.js'
 import { findingKey, type BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { RemedyCode } from '../design/finding.js'
-import type { Layer } from './wholeLook.js'
+import type { Layer } from '../design/layers.js'
 
 /** What a composer may not decide: the brief, the company, the money, what others lay. */
 const notOurs: ReadonlySet<RemedyCode> = new Set<RemedyCode>([

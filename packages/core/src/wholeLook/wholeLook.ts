@@ -1,4 +1,5 @@
 import type { BareFinding } from '../design/finding.js'
+import type { Layer } from '../design/layers.js'
 import type { Look, PatternName } from '../design/look.js'
 import type { SmallerStep } from '../design/remedyShapes.js'
 import type { Offer, Piece } from '../design/piece.js'
@@ -8,10 +9,6 @@ import type { Direction } from './direction.js'
 import type { LookRecipe } from './recipe.js'
 import type { Taste } from './taste.js'
 import type { LookFigures } from './lookFigures.js'
-
-/** Parts of a table that are chosen together, and may be kept as they are. */
-export const layers = ['linens', 'plates', 'napkins', 'glasses', 'flatware', 'middle'] as const
-export type Layer = (typeof layers)[number]
 
 export interface WholeLookOptions {
   readonly from: Exclude<Source, 'placed'>

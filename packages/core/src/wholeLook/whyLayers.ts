@@ -4,7 +4,8 @@ import type { Napkin } from '../design/piece.js'
 import { metals } from '../reference/materials.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
-import type { Layer, LayerChoice } from './wholeLook.js'
+import type { LayerChoice } from './wholeLook.js'
+import type { Layer } from '../design/layers.js'
 
 /** Why each piece was chosen, from what was measured of it. */
 export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>, second: Napkin | null = null): LayerChoice[] {

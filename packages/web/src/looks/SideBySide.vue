@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDuration, formatMoney, type Look, type LookFigures } from '@hestiad/core'
+import { formatDuration, formatMoney, layerPieces, layers, sameLayer, takeLayer, type Layer, type Look, type LookFigures } from '@hestiad/core'
 import { scaleLinear } from 'd3-scale'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
@@ -9,7 +9,8 @@ import { api } from '../api/calls.js'
 import ForClient from './ForClient.vue'
 import OwnVerdict from './OwnVerdict.vue'
 import { formatDate } from '../shell/dates.js'
-import { percent } from '../findings/findingWords.js'
+import { tell } from '../shell/tell.js'
+import { list, percent } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
 import type { Asked } from '../workers/asked.js'
 
@@ -65,6 +66,15 @@ function picture(at: number): string {
   return svg.outerHTML.replace(/var\((--[\w-]+)\)/g, (_, name: string) => theme.getPropertyValue(name).trim())
 }
 
+/** Names of what a look lays of a layer. */
+const laid = (look: Look, layer: Layer) => list(layerPieces(look, layer).map((piece) => piece.name))
+
+/** Lays a layer here as another look has it, so that two looks differ in the rest only. */
+function take(side: Side, layer: Layer): void {
+  store.run(takeLayer, side.look, layer)
+  tell('success', t('looks.taken', { layer: t(`looks.layer.${layer}`), name: side.look.name }))
+}
+
 const money = (cents: number) => formatMoney(cents, props.look.money.currency)
 const rows = computed(() => {
   const of = (label: string, value: (one: LookFigures) => number, said: (value: number) => string) => {
@@ -109,6 +119,24 @@ const rows = computed(() => {
           <tr v-for="row in rows" :key="row.label">
             <th scope="row" class="soft">{{ row.label }}</th>
             <td v-for="(cell, i) in row.cells" :key="i"><span class="bar" :style="{ width: cell.wide }" />{{ cell.said }}</td>
+          </tr>
+          <tr v-for="layer in layers" :key="layer" class="layer">
+            <th scope="row" class="soft">{{ t(`looks.layer.${layer}`) }}</th>
+            <td v-for="(side, i) in sides" :key="side.id">
+              <template v-if="i > 0 && sameLayer(look, side.look, layer)"
+                ><span class="soft">{{ t('looks.sameHere') }}</span></template
+              >
+              <template v-else
+                >{{ laid(side.look, layer) || t('looks.noneOf') }}
+                <el-button
+                  v-if="i > 0"
+                  class="plain link"
+                  :aria-label="t('looks.takeFrom', { layer: t(`looks.layer.${layer}`), name: side.look.name })"
+                  @click="take(side, layer)"
+                  >{{ t('looks.take') }}</el-button
+                ></template
+              >
+            </td>
           </tr>
           <tr v-if="sides.some((side) => side.look.lookAgainOn !== null)">
             <th scope="row" class="soft">{{ t('looks.again.row') }}</th>
@@ -194,5 +222,10 @@ tbody td {
 
 .remark {
   display: block;
+}
+
+.layer td {
+  font-weight: 400;
+  vertical-align: top;
 }
 </style>

@@ -63,7 +63,7 @@ export const togetherWords = {
   motif: 'Motif',
   feel: 'Shine and texture',
   since: 'Age and season',
-  of: { old: 'old', between: 'in use', new: 'new', unknown: 'unknown' },
+  of: { old: 'old', between: 'some years', new: 'new', unknown: 'unknown', consumed: 'used up' },
   shine: { shiny: 'shiny', satin: 'satin', matte: 'matte', clear: 'clear' },
   texture: {
     ceramic: 'ceramic',
