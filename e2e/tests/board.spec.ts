@@ -134,6 +134,7 @@ for (const theme of ['day', 'evening'] as const)
       '/',
       '/cupboard',
       '/shops',
+      '/ideas',
       '/looks/pearl-anniversary/sheet',
       ...['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'colors', 'looks', 'buy'].map(
         (s) => `/looks/pearl-anniversary/${s}`

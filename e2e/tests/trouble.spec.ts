@@ -128,7 +128,7 @@ for (const [name, viewport] of [
   test(`under a finger on a tablet ${name} everything one presses is 44 px, and nothing is wider than the screen`, async ({ browser, baseURL }) => {
     const context = await browser.newContext({ hasTouch: true, isMobile: true, viewport, baseURL: baseURL! })
     const page = await context.newPage()
-    for (const path of ['/', '/cupboard', '/shops', ...steps.map((one) => `/looks/pearl-anniversary/${one}`)]) {
+    for (const path of ['/', '/cupboard', '/shops', '/ideas', ...steps.map((one) => `/looks/pearl-anniversary/${one}`)]) {
       await page.goto(path)
       await expect(page.locator('article, .figure, .card, [role=row], .articles li').first()).toBeVisible()
       const { small, wide } = await page.evaluate(() => {

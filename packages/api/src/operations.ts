@@ -14,6 +14,7 @@ import {
   StartedDto,
   StartPlanDto
 } from './shops.js'
+import { IdeaDto, IdeaFieldsDto, IdeasDto } from './ideas.js'
 import { NewShareDto, ShareDto, SharedDto, SharesDto, VotesDto } from './shares.js'
 import type { CoreType } from './coreTypes.js'
 
@@ -78,6 +79,12 @@ export const operations = {
       answers: { 204: null }
     }
   ),
+
+  listIdeas: on('GET /api/ideas', 'ideas', 'What was seen and is to be used, and what there is to do in the rooms, the newest first', {
+    answers: { 200: json(IdeasDto) }
+  }),
+  putIdea: on('PUT /api/ideas/:id', 'ideas', 'Write an idea or a thing to do in a room', { body: json(IdeaFieldsDto), answers: { 200: json(IdeaDto) } }),
+  removeIdea: on('DELETE /api/ideas/:id', 'ideas', 'Remove an idea or a thing to do', { answers: { 204: null } }),
 
   getLook: on('GET /api/looks/:id', 'looks', 'A look with its revision (ETag) and its undo history', { answers: { 200: json(LookAnswerDto) } }),
   saveEdits: on(

@@ -13,6 +13,7 @@ import { lookRoutes } from './looks/lookRoutes.js'
 import { occasionRoutes } from './occasions/occasionRoutes.js'
 import { photoRoutes } from './photos/photoRoutes.js'
 import { planRoutes } from './plans/planRoutes.js'
+import { ideaRoutes } from './ideas/ideaRoutes.js'
 import { shareRoutes } from './shares/shareRoutes.js'
 import { shopRoutes } from './shops/shopRoutes.js'
 import { createMarket } from './stand-ins/market.js'
@@ -66,6 +67,7 @@ export async function createApp(options: AppOptions): Promise<FastifyInstance> {
   await app.register(occasionRoutes, { storage, prices })
   await app.register(lookRoutes, { storage, workers })
   await app.register(shareRoutes, { storage })
+  await app.register(ideaRoutes, { storage })
   await app.register(cupboardRoutes, { storage, workers })
   await app.register(shopRoutes, { storage, prices, workers })
   await app.register(planRoutes, { storage, prices })

@@ -2,8 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseLook } from '@hestiad/core/formats'
 import { noFacts, type PieceFacts } from '@hestiad/core'
+import type { IdeaFieldsDto } from '@hestiad/api'
 import { putItems, putOffers } from './cupboard/cupboardStore.js'
 import { insertLook } from './looks/lookStore.js'
+import { IdeaEntity } from './storage/entities/IdeaEntity.js'
 import type { Storage } from './storage/openStorage.js'
 
 /** The look whose cupboard and offers become the household's. */
@@ -11,6 +13,8 @@ const MAIN = 'pearl-anniversary'
 
 /** What the household knows of its pieces beyond what a look says, by piece. */
 const FACTS = 'cupboard-facts.json'
+/** The board of ideas, the newest first. */
+const IDEAS = 'ideas.json'
 
 /** Another look of an occasion is older by so much than the one before it, so that the first is shown first. */
 const OLDER_MS = 60_000
@@ -38,5 +42,10 @@ export async function loadDemo(storage: Storage, folder: string): Promise<void> 
       )
       await putOffers(manager, look.offers)
     }
+    const ideas = JSON.parse(readFileSync(join(folder, IDEAS), 'utf8')) as (IdeaFieldsDto & { id: string })[]
+    await manager.insert(
+      IdeaEntity,
+      ideas.map((idea, i) => ({ photoId: null, stage: null, ...idea, createdAtMs: nowMs - i }))
+    )
   })
 }

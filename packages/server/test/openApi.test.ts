@@ -39,6 +39,9 @@ it('every operation answers, once done right, just what its description says', a
   await ask('DELETE', `/api/shares/${secret}`)
   await ask('DELETE', `/api/looks/${copy.id}`)
   await ask('DELETE', `/api/occasions/${begun.occasionId}`)
+  await ask('PUT', '/api/ideas/one', { kind: 'room', what: 'Hang the rods', source: '', takes: '', stage: 'fixed', done: false })
+  await ask('GET', '/api/ideas')
+  await ask('DELETE', '/api/ideas/one')
   const id = (await ask<{ id: string }>('POST', '/api/looks', look)).id
   const own = (await ask<{ look: typeof look }>('GET', `/api/looks/${id}`)).look
   await ask('PATCH', `/api/looks/${id}`, saving(own, 1, [rename(own, 'N')]))

@@ -7,6 +7,7 @@ import { OfferEntity } from './entities/OfferEntity.js'
 import { PhotoEntity } from './entities/PhotoEntity.js'
 import { PieceEntity } from './entities/PieceEntity.js'
 import { SetAsideEntity } from './entities/SetAsideEntity.js'
+import { IdeaEntity } from './entities/IdeaEntity.js'
 import { ShareEntity } from './entities/ShareEntity.js'
 import { migrations } from './migrations/index.js'
 
@@ -15,7 +16,7 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity],
+    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity, IdeaEntity],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

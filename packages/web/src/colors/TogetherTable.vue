@@ -113,6 +113,6 @@ function since(row: TogetherRow): string {
 
 .notes li {
   padding: 8px 0;
-  border-bottom: 1px solid var(--line);
+  border-bottom: 1px solid var(--hairline);
 }
 </style>

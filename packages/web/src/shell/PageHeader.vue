@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { currencies, usePreferences } from '../stores/preferences.js'
 
 /** The head of a page without a Board. */
-defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' }>()
+defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' | 'ideas' }>()
 const { t } = useI18n()
 const preferences = usePreferences()
 </script>
@@ -17,6 +17,7 @@ const preferences = usePreferences()
       <router-link to="/" :class="{ here: here === 'occasions' }">{{ t('nav.occasions') }}</router-link>
       <router-link to="/cupboard" :class="{ here: here === 'cupboard' }">{{ t('nav.cupboard') }}</router-link>
       <router-link to="/shops" :class="{ here: here === 'shops' }">{{ t('nav.shops') }}</router-link>
+      <router-link to="/ideas" :class="{ here: here === 'ideas' }">{{ t('ideas.title') }}</router-link>
     </nav>
     <span class="gap" />
     <SelectField

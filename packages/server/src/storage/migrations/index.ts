@@ -4,6 +4,7 @@ import { Facts1795606603530 } from './1795606603530-Facts.js'
 import { PhotoColors1795618315557 } from './1795618315557-PhotoColors.js'
 import { Journal1795855382789 } from './1795855382789-Journal.js'
 import { Shares1795960800000 } from './1795960800000-Shares.js'
+import { Ideas1796000400000 } from './1796000400000-Ideas.js'
 
 /** All migrations, oldest first. */
 export const migrations: readonly (new () => MigrationInterface)[] = [
@@ -11,5 +12,6 @@ export const migrations: readonly (new () => MigrationInterface)[] = [
   Facts1795606603530,
   PhotoColors1795618315557,
   Journal1795855382789,
-  Shares1795960800000
+  Shares1795960800000,
+  Ideas1796000400000
 ]

@@ -2,6 +2,7 @@ import { roleNames } from './findings/inSentence.js'
 import { findingsWords } from './findings/panel.js'
 import { buyWords, partWords, shopWords } from './buying.js'
 import { changesWords } from './changes.js'
+import { ideasWords } from './ideas.js'
 import { colorsWords, togetherWords } from './colors.js'
 import { cupboardWords } from './cupboard.js'
 import { patternWords, seatViewWords, sightWords } from './composition.js'
@@ -183,6 +184,7 @@ export const en = {
   meant: meantWords,
   colors: colorsWords,
   together: togetherWords,
+  ideas: ideasWords,
   find: {
     title: 'Find anything',
     hint: 'A step, a piece, a look, something to buy, a command',

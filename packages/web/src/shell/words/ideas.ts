@@ -1,0 +1,28 @@
+/** The board of ideas and the list of the rooms. */
+export const ideasWords = {
+  title: 'Ideas',
+  failed: 'The ideas could not be read.',
+  seen: 'Seen',
+  none: 'Nothing yet: a picture, a table somewhere, a color on a walk.',
+  newSeen: 'What was seen',
+  newSeenAs: 'What did you see?',
+  add: 'Add',
+  what: 'What it is',
+  sayWhat: 'Say what it is.',
+  source: 'Where it was',
+  sourceAs: 'a house, a walk, a book …',
+  takes: 'What I take from it',
+  takesAs: 'and what I make my own',
+  photo: 'Add a photo',
+  used: 'Used',
+  remove: 'Remove “{what}”',
+  removed: '“{what}” is removed.',
+  rooms: 'To do in the rooms',
+  roomsSay: 'Apart from any occasion. What is fixed comes first, then furniture and textiles: the table is seen against them.',
+  task: 'To do in a room',
+  taskAs: 'What is to be done?',
+  stageOf: 'Which part of the room',
+  stage: { fixed: 'Fixed', furniture: 'Furniture', textile: 'Textiles', table: 'Table' },
+  now: 'first',
+  noTasks: 'Nothing to do in the rooms.'
+}
