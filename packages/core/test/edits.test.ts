@@ -43,12 +43,7 @@ const clock = (random: Random) => number(random, 0, 1439)
 
 /** Each edit of the core, made with whatever the look has and chance gives; the compiler asks for one that is missing. */
 const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random) => Edit } = {
-  takeLayer: (look, r) =>
-    edits.takeLayer(
-      look,
-      { ...look, centerpiece: [], setting: { ...look.setting, plateIds: look.setting.plateIds.slice(0, 1), glassIds: [] } },
-      oneOf(r, layers)
-    ),
+  takeLayer: (look, r) => edits.takeLayer(look, { ...look, centerpiece: [], setting: { ...look.setting, glassIds: [] } }, oneOf(r, layers)),
   layWholeLook: (look) => edits.layWholeLook(look, { ...look, setting: { ...look.setting, plateIds: [] }, centerpiece: [], pieces: look.pieces.slice() }),
   changeOccasion: (look, r) => edits.changeOccasion(look, { title: `Supper ${number(r, 1, 99)}`, place: 'Here', notes: '' }),
   moveArrival: (look, r) => edits.moveArrival(look, number(r, 0, 700)),
@@ -59,11 +54,8 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   unsayOfLook: (look, r) => edits.unsayOfLook(look, oneOf(r, ['Ottoline', 'Bram'] as const)),
   changeIntent: (look, r) =>
     edits.changeIntent(look, {
-      kind: oneOf(r, ['tea', 'picnic', null] as const),
       avoid: yes(r) ? ['gold', 'lilies'] : [],
-      effortMin: yes(r) ? number(r, 1, 300) : null,
       use: oneOf(r, ['event', 'daily', 'show'] as const),
-      theme: oneOf(r, ['', 'the quay in winter'] as const),
       literal: oneOf(r, ['hinted', 'spelled-out', null] as const),
       touches: yes(r) ? [{ kind: 'surprise', what: 'a small owl', where: 'in the moss' }] : []
     }),
