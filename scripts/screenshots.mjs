@@ -36,7 +36,6 @@ async function go(path, ms = 1800) {
 await go('/')
 await shot('occasions')
 await go(`${look}/centerpiece`, 3000)
-await shot('board')
 await panel.locator('.finding', { hasText: 'hides faces' }).first().locator('.head').click()
 await page.waitForTimeout(1500)
 await shot('finding')
@@ -86,6 +85,8 @@ await page
 await shot('cupboard')
 await go('/shops', 2500)
 await shot('shops')
+await go('/ideas')
+await shot('ideas')
 
 await browser.close()
 server.kill()

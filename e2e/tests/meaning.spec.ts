@@ -35,6 +35,14 @@ test('what goes together is told from what the cupboard knows: motif, theme, sea
   await expect(section.getByText('“waves” is met in Sky-glaze jug.')).toBeVisible()
 })
 
+test('the colors are told from a chair as well, and what differs from above is named', async ({ page }) => {
+  await open(page, 'pearl-anniversary', 'colors')
+  await choose(panel(page).getByLabel('From a chair'), 'Seat 1, Ottoline')
+  await expect(panel(page).getByText(/^cream: \d+ % from this chair, \d+ % from above$/)).toBeVisible()
+  await choose(panel(page).getByLabel('From a chair'), 'choose a chair')
+  await expect(panel(page).getByText(/from this chair/)).toHaveCount(0)
+})
+
 test('ideas are kept with what is taken from them; in the rooms what is fixed comes first', async ({ page }) => {
   await page.goto('/ideas')
   await page.getByLabel('What was seen').fill('Jars along a wall')

@@ -92,7 +92,7 @@ const ROOM_HUE = 35
 /** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. */
 export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
   const seen = visibleColors(look, cellsLong)
-  const groups = groupsOf(seen.parts)
+  const groups = colorGroups(seen.parts)
   const mean = groups.reduce((sum, group) => sum + group.share * group.lightness, 0)
   const chroma = groups.reduce((sum, group) => sum + group.share * group.chroma, 0)
   const wished = wishedOf(look, groups)
@@ -109,7 +109,8 @@ export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
   }
 }
 
-function groupsOf(parts: readonly SeenPart[]): ColorGroup[] {
+/** Colors that read as one together, the most seen first. */
+export function colorGroups(parts: readonly SeenPart[]): ColorGroup[] {
   const groups: SeenPart[][] = []
   for (const part of [...parts].filter((one) => one.share > 0).sort((a, b) => b.share - a.share)) {
     const group = groups.find(([first]) => colorDistance(first!.color, part.color) < SAME)

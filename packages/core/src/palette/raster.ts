@@ -33,6 +33,12 @@ function middleOf({ cellMm, columns, fromX, fromY }: Raster, cell: number): Poin
   return { x: fromX + ((cell % columns) + 0.5) * cellMm, y: fromY + (Math.floor(cell / columns) + 0.5) * cellMm }
 }
 
+/** The number of what is painted at a point; `OFF` off the table. */
+export function partAt({ cellMm, columns, fromX, fromY, cells }: Raster, x: number, y: number): number {
+  const [column, row] = [Math.floor((x - fromX) / cellMm), Math.floor((y - fromY) / cellMm)]
+  return column < 0 || column >= columns || row < 0 ? OFF : (cells[row * columns + column] ?? OFF)
+}
+
 /** Paints the cells within an outline that lie on the table. */
 export function paintOutline(raster: Raster, outline: Outline, part: number): void {
   for (let cell = 0; cell < raster.cells.length; cell++) if (raster.cells[cell] !== OFF && contains(outline, middleOf(raster, cell))) raster.cells[cell] = part

@@ -34,21 +34,27 @@ export interface VisibleColors extends Raster {
 const CELLS_LONG = 360
 /** How much of a rectangle around it flatware covers, across; of a glass, which lets the ground through: our own starting values. */
 const FLATWARE_WIDE = 0.55
-const GLASS_SEEN = 0.45
+export const GLASS_SEEN = 0.45
 
 /** What is seen of each color from straight above; napkins and plates by their own shapes, flowers by the area of their heads. */
 export function visibleColors(look: Look, cellsLong = CELLS_LONG): VisibleColors {
   const plan = seatPlan(look)
-  const painter = createPainter(tableRaster(plan.outline, cellsLong), look)
-  layLinens(look, plan, painter)
-  const layouts = placeLayouts(look, plan.places)
-  for (const [i, place] of plan.places.entries()) if (layouts[i]) laySetting(look, layouts[i], place, painter)
+  const painter = layFlat(look, plan, cellsLong, true)
   const byHeight = [...standings(look)].sort((a, b) => a.footMm - b.footMm || a.topMm - b.topMm)
   for (const one of byHeight) layStanding(one, pieceIndex(look), painter)
   return painter.seen()
 }
 
-interface Painter {
+/** Linens and places painted on the bare table; without glasses where they are seen standing. */
+export function layFlat(look: Look, plan: SeatPlan, cellsLong: number, withGlasses: boolean): Painter {
+  const painter = createPainter(tableRaster(plan.outline, cellsLong), look)
+  layLinens(look, plan, painter)
+  const layouts = placeLayouts(look, plan.places)
+  for (const [i, place] of plan.places.entries()) if (layouts[i]) laySetting(look, layouts[i], place, painter, withGlasses)
+  return painter
+}
+
+export interface Painter {
   readonly raster: Raster
   /** The number of what a piece shows in its color, counted once more. */
   readonly part: (piece: Piece, where: SeenPart['where']) => number
@@ -104,9 +110,10 @@ function flat({ extent }: Cloth | Mat, pose: Pose): Footprint {
   return { kind: 'rect', ...pose, halfXMm: lengthMm / 2, halfYMm: widthMm / 2 }
 }
 
-function laySetting(look: Look, { key, layout, mirrored }: PlaceLayout, place: Place, painter: Painter): void {
+function laySetting(look: Look, { key, layout, mirrored }: PlaceLayout, place: Place, painter: Painter, withGlasses: boolean): void {
   const fold = settingOf(look, key).napkin?.fold ?? 'flat'
   for (const item of layout.items) {
+    if (item.what === 'glass' && !withGlasses) continue
     const shape = itemShape(item, place, mirrored)
     if (item.what === 'plate' || item.what === 'bread-plate') painter.whole(shape, item.piece, 'places')
     else painter.some(shape, shows(item, shape, fold, painter.part(item.piece, 'places')))
@@ -145,12 +152,18 @@ function layStanding(one: Standing, index: PieceIndex, { whole, part, some }: Pa
   whole(one.foot, one.piece, 'middle')
   const stems = one.placed.arrangement?.stems ?? []
   if (stems.length === 0 && one.candle) whole({ kind: 'disc', x: one.pose.x, y: one.pose.y, radiusMm: one.candle.diameterMm / 2 }, one.candle, 'middle')
-  const heads = stems.flatMap(({ stemId, count }) => {
+  const byLot = headsByLot(one, index, part)
+  if (byLot) some(one.spread, (_, cell) => byLot(lotOf(cell)))
+}
+
+/** The part a lot from 0 to 1 falls on among the flowers of an arrangement, by the area of their heads; undefined where it has none. */
+export function headsByLot(one: Standing, index: PieceIndex, part: Painter['part']): ((lot: number) => number | null) | undefined {
+  const heads = (one.placed.arrangement?.stems ?? []).flatMap(({ stemId, count }) => {
     const stem = findPiece(index, stemId, 'stem')
     return stem ? [{ part: part(stem, 'middle'), area: count * stem.headMm ** 2 }] : []
   })
   const total = heads.reduce((sum, head) => sum + head.area, 0)
-  if (total > 0) some(one.spread, (_, cell) => drawn(heads, lotOf(cell) * total))
+  return total > 0 ? (lot) => drawn(heads, lot * total) : undefined
 }
 
 /** The part whose stretch of all head areas holds a point. */

@@ -4,7 +4,7 @@ import { BoxGeometry, CylinderGeometry, Mesh, MeshBasicMaterial, DoubleSide, Ray
 /** Sides of a cylinder that stands for a frustum, twice as many as ours. */
 const SEGMENTS = 96
 
-function meshOf(solid: WorldSolid): Mesh {
+export function meshOf(solid: WorldSolid): Mesh {
   const height = solid.z1Mm - solid.z0Mm
   const geometry =
     solid.kind === 'frustum' ? new CylinderGeometry(solid.r1Mm, solid.r0Mm, height, SEGMENTS) : new BoxGeometry(2 * solid.halfXMm, height, 2 * solid.halfYMm)

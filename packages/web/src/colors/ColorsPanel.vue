@@ -8,6 +8,7 @@ import { saveFile } from '../seat-view/saveFile.js'
 import ChangeList from '../changes/ChangeList.vue'
 import { useChanges } from '../changes/useChanges.js'
 import ColorSpots from './ColorSpots.vue'
+import FromSeat from './FromSeat.vue'
 import LightnessProfile from './LightnessProfile.vue'
 import ShareStrip from './ShareStrip.vue'
 import TogetherTable from './TogetherTable.vue'
@@ -102,6 +103,7 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
         </li>
       </ul>
       <p class="soft small tidy">{{ t('colors.neutrals', { share: percent(figures.neutralShare) }) }}</p>
+      <FromSeat v-if="look.guests.length > 0" :look="still" :above="figures.groups" />
     </section>
     <section class="stack">
       <h3>{{ t('colors.notes') }}</h3>

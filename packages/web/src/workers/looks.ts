@@ -1,4 +1,4 @@
-import type { CostCurve, LookFigures, WholeLook } from '@hestiad/core'
+import type { CostCurve, LookFigures, SeenPart, WholeLook } from '@hestiad/core'
 import { askOnce, type Asked } from './asked.js'
 import type { LooksReply, LooksRequest } from './looks.worker.js'
 
@@ -28,4 +28,9 @@ export function priceLooks(request: Extract<LooksRequest, { kind: 'curve' }>, on
     if (reply.kind === 'priced') onProgress(reply.done, reply.of)
     return undefined
   })
+}
+
+/** What a guest sees of each color from the chair. */
+export function colorsFromSeat(request: Extract<LooksRequest, { kind: 'seat' }>): Asked<readonly SeenPart[]> {
+  return askOnce(newWorker(), request, (reply: LooksReply) => (reply.kind === 'seen' ? reply.parts : undefined))
 }
