@@ -1,6 +1,7 @@
 // What the page itself takes, in a real browser with software WebGL: dragging among 80 pieces, and the seat view.
 import { chromium } from '@playwright/test'
 import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
@@ -128,6 +129,69 @@ async function typing(browser, address) {
   }
 }
 
+/** A photo of twelve million pixels: bands of color with noise, as JPEG. */
+async function photo(root) {
+  const sharp = createRequire(join(root, 'packages', 'server', 'package.json'))('sharp')
+  const [width, height] = [4000, 3000]
+  const pixels = Buffer.alloc(width * height * 3)
+  const bands = [
+    [242, 236, 224],
+    [169, 188, 198],
+    [224, 122, 79],
+    [96, 110, 84]
+  ]
+  for (let i = 0, seed = 7; i < width * height; i++) {
+    const band = bands[Math.min(3, Math.floor((i % width) / (width / 4)))]
+    seed = (Math.imul(seed, 1_103_515_245) + 12_345) >>> 0
+    for (let k = 0; k < 3; k++) pixels[3 * i + k] = band[k] + ((seed >>> (8 * k)) % 17) - 8
+  }
+  return sharp(pixels, { raw: { width, height, channels: 3 } })
+    .jpeg({ quality: 82 })
+    .toBuffer()
+}
+
+const ROUNDS = 5
+
+/** From the file chosen to the palette on the page, by worker; against the picture decoded whole by the same browser. */
+async function palette(browser, address, root) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await openLook(page, address, root)
+  await page.locator('nav.rail a[href$="/brief"]').click()
+  const input = page.locator('aside.panel input[type=file][accept*=".gpl"]')
+  await input.waitFor({ state: 'attached' })
+  const buffer = await photo(root)
+  const times = []
+  for (let i = 0; i < ROUNDS; i++) {
+    // the palette of before is left out, so that the new one is seen to come
+    while ((await page.locator('.entries li').count()) > 0) await page.locator('.entries li button').last().click()
+    await page.evaluate(() => {
+      window.taken = new Promise((resolve, reject) => {
+        setTimeout(() => reject(new Error('no palette came of the photo')), 20_000)
+        document.addEventListener(
+          'change',
+          () => {
+            const start = performance.now()
+            const look = () => (document.querySelector('.entries li') ? resolve(performance.now() - start) : requestAnimationFrame(look))
+            look()
+          },
+          { capture: true, once: true }
+        )
+      })
+      window.taken.catch(() => {})
+    })
+    await input.setInputFiles({ name: `photo-${i}.jpg`, mimeType: 'image/jpeg', buffer })
+    times.push(await page.evaluate(() => window.taken))
+  }
+  const whole = await page.evaluate(async (text) => {
+    const bytes = Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0))
+    const start = performance.now()
+    ;(await createImageBitmap(new Blob([bytes], { type: 'image/jpeg' }))).close()
+    return performance.now() - start
+  }, buffer.toString('base64'))
+  await page.close()
+  return { name: 'palette-12mp', value: median(times), unit: 'ms', baseline: 'the photo decoded whole by the browser', ratio: median(times) / whole }
+}
+
 /** From the key to the first picture, with all that is loaded for it, and then a turn of the head at a time. */
 async function seatView(page) {
   await page.locator('.board').focus()
@@ -170,7 +234,7 @@ export async function browserBench(root) {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await openLook(page, address, root)
-    return [await dragging(page, browser), ...(await seatView(page)), await typing(browser, address)]
+    return [await dragging(page, browser), ...(await seatView(page)), await typing(browser, address), await palette(browser, address, root)]
   } finally {
     await browser.close()
     server.kill()
