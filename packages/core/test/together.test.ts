@@ -102,6 +102,13 @@ describe('what ties the pieces of a look together', () => {
     expect(note(meaning({ literal: 'hinted', theme: 'persimmons' }), knowing({}), 'could-show')).toEqual([])
   })
 
+  it('names laid pieces whose color was taken from a photo and not held against the thing', () => {
+    expect(note(few, knowing({ 'dinner-oyster': { assumed: ['color', 'heightMm'] }, 'jug-sky': { assumed: ['color'] } }), 'color-doubt')).toEqual([
+      { kind: 'color-doubt', pieceIds: ['dinner-oyster'] }
+    ])
+    expect(note(few, knowing({ 'dinner-oyster': { assumed: ['heightMm'] } }), 'color-doubt')).toEqual([])
+  })
+
   it('tests each piece against the moods of the brief by its material', () => {
     const rattan = { ...few, setting: { ...few.setting, plateIds: ['charger-rattan', 'dinner-oyster'] } }
     expect(note(meaning({ moods: ['elegant', 'calm'] }, rattan), knowing({}), 'against-mood')).toEqual([

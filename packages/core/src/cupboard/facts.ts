@@ -32,7 +32,7 @@ export interface PieceFacts {
   readonly photoId: string | null
   /** ISO day it was last laid; empty when never or unknown. */
   readonly lastUsed: string
-  /** Names of sizes nobody measured: the usual ones of the kind stand in. */
+  /** Names of sizes nobody measured, for which the usual ones of the kind stand in; `color` where it was taken from a photo and not held against the thing. */
   readonly assumed: readonly string[]
 }
 

@@ -39,6 +39,8 @@ export type TogetherNote =
   /** Owned pieces that show the theme and are not laid. */
   | { readonly kind: 'could-show'; readonly pieceIds: readonly string[] }
   | { readonly kind: 'off-season'; readonly pieceIds: readonly string[] }
+  /** Colors taken from photos, which nobody held the thing against. */
+  | { readonly kind: 'color-doubt'; readonly pieceIds: readonly string[] }
   | { readonly kind: 'comes-down'; readonly pieceIds: readonly string[]; readonly day: string }
   | { readonly kind: 'against-mood'; readonly mood: Mood; readonly pieceIds: readonly string[] }
   /** Nothing lifts it: all is of one shine. */
@@ -64,7 +66,11 @@ export function together(look: Look, items: readonly CupboardItem[]): Together {
   const rows = laid.map((piece) => rowOf(look, piece, facts.get(piece.of ?? piece.id) ?? noFacts, off))
   const ages = { old: 0, new: 0, between: 0, unknown: 0, consumed: 0 }
   for (const row of rows) ages[row.age]++
-  return { rows, ages, notes: [...motifNotes(rows), ...themeNotes(look, laid, rows, facts, used), ...seasonNotes(rows), ...styleNotes(look, rows)] }
+  return {
+    rows,
+    ages,
+    notes: [...motifNotes(rows), ...themeNotes(look, laid, rows, facts, used), ...seasonNotes(rows), ...styleNotes(look, rows), ...doubtNotes(laid, facts)]
+  }
 }
 
 function rowOf(look: Look, piece: Piece, facts: PieceFacts, off: ReadonlySet<string>): TogetherRow {
@@ -166,4 +172,9 @@ function styleNotes({ intent }: Look, rows: readonly TogetherRow[]): TogetherNot
   })
   const shines = new Set(rows.map((row) => row.shine))
   return rows.length > 2 && shines.size === 1 ? [...against, { kind: 'one-shine', shine: rows[0]!.shine }] : against
+}
+
+function doubtNotes(laid: readonly Piece[], facts: ReadonlyMap<string, PieceFacts>): TogetherNote[] {
+  const pieceIds = laid.filter((piece) => facts.get(piece.of ?? piece.id)?.assumed.includes('color')).map((piece) => piece.id)
+  return pieceIds.length > 0 ? [{ kind: 'color-doubt', pieceIds }] : []
 }

@@ -58,6 +58,8 @@ function tell(note: TogetherNote): string {
       return t('together.note.comesDown', { names: named(note.pieceIds), day: formatDate(note.day) }, note.pieceIds.length)
     case 'against-mood':
       return t('together.note.againstMood', { names: named(note.pieceIds), mood: t(`meant.mood.${note.mood}`) }, note.pieceIds.length)
+    case 'color-doubt':
+      return t('together.note.colorDoubt', { names: named(note.pieceIds) }, note.pieceIds.length)
     case 'one-shine':
       return t('together.note.oneShine', { shine: t(`together.shine.${note.shine}`) })
   }

@@ -45,6 +45,13 @@ function set(part: object, measured: string[] = []): void {
   emit('change', { piece: { ...piece.value, ...part } as Piece, facts: { ...props.item.facts, assumed } })
 }
 
+/** A color of the photo is in doubt until somebody corrects it by hand or says that it is right. */
+function takeColor(color: string): void {
+  emit('change', { piece: { ...piece.value, color } as Piece, facts: { ...props.item.facts, assumed: [...new Set([...props.item.facts.assumed, 'color'])] } })
+}
+
+const sizesAssumed = computed(() => props.item.facts.assumed.filter((name) => name !== 'color'))
+
 /** A piece of another kind keeps what both have; the rest is the usual, and told so. */
 function setKind(kind: string): void {
   const { id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe, bareBack } = piece.value
@@ -100,7 +107,7 @@ function setPhoto(photoId: string | null): void {
           class="plain chip"
           :style="{ background: one.color }"
           :aria-label="`${t('cupboard.color')} ${one.color}, ${Math.round(one.share * 100)} %`"
-          @click="set({ color: one.color })"
+          @click="takeColor(one.color)"
         />
       </div>
     </div>
@@ -132,8 +139,11 @@ function setPhoto(photoId: string | null): void {
         :key="name"
         :label="t(`cupboard.${name}`)"
         :model-value="piece[name]"
-        @update:model-value="set({ [name]: $event })"
+        @update:model-value="set({ [name]: $event }, [name])"
       />
+      <p v-if="item.facts.assumed.includes('color')" class="soft small wide tidy">
+        {{ t('cupboard.colorDoubt') }} <el-button class="plain link" @click="set({}, ['color'])">{{ t('cupboard.colorRight') }}</el-button>
+      </p>
       <template v-if="'extent' in piece">
         <SelectField
           class="wide"
@@ -160,8 +170,8 @@ function setPhoto(photoId: string | null): void {
       />
     </div>
     <KindFields :piece="piece" @change="set" />
-    <p v-if="item.facts.assumed.length > 0" class="soft small">
-      {{ t('cupboard.assumed', { sizes: list(item.facts.assumed.map((name) => t(`cupboard.sizes.${name}`, name))) }) }}
+    <p v-if="sizesAssumed.length > 0" class="soft small">
+      {{ t('cupboard.assumed', { sizes: list(sizesAssumed.map((name) => t(`cupboard.sizes.${name}`, name))) }) }}
     </p>
     <fieldset class="checks">
       <legend>{{ t('cupboard.first') }}</legend>

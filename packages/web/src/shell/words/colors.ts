@@ -99,6 +99,8 @@ export const togetherWords = {
     offSeason: '{names} is kept for another season. | {names} are kept for another season.',
     comesDown: '{names} comes down after {day}. | {names} come down after {day}.',
     againstMood: '{names} speaks against a table that is {mood}. | {names} speak against a table that is {mood}.',
+    colorDoubt:
+      'The color of {names} is from a photo, and photos lie: hold the thing beside the screen and correct it in the cupboard. | The colors of {names} are from photos, and photos lie: hold the things beside the screen and correct them in the cupboard.',
     oneShine: 'Everything is {shine}: one thing that takes the light otherwise lifts it.'
   }
 }

@@ -131,6 +131,8 @@ export const cupboardWords = {
   dropPhoto: 'Take the photo away',
   sinceDay: 'Not used since',
   photoColors: 'Colors in the photo: choose one',
+  colorDoubt: 'The color is from a photo, and photos lie. Hold the thing beside the screen and correct it.',
+  colorRight: 'It is right',
   family: 'Family',
   familyKinds: {
     single: 'by itself',
