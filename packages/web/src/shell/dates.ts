@@ -9,7 +9,8 @@ export function formatDate(date: string): string {
 
 /** A moment where this browser is, milliseconds since 1970, as `6 Feb 2027, 09:12` or `6 Feb 2027, 9:12 am`. */
 export function formatMoment(atMs: number, hours: ClockHours): string {
-  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', hour12: hours === 12 }).format(atMs)
+  const day = { day: 'numeric', month: 'short', year: 'numeric' } as const
+  return new Intl.DateTimeFormat('en-GB', { ...day, hour: hours === 12 ? 'numeric' : '2-digit', minute: '2-digit', hour12: hours === 12 }).format(atMs)
 }
 
 /** The day of a moment where this browser is, milliseconds since 1970, as an ISO date. */
