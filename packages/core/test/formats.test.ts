@@ -10,11 +10,14 @@ describe('the look file', () => {
   it('has the schema that docs/formats publishes', () =>
     expect(JSON.parse(text('docs/formats/look.schema.json'))).toEqual(JSON.parse(JSON.stringify(lookSchema))))
 
-  it.each(readdirSync(new URL('../../../demo', import.meta.url)).filter((name) => name.endsWith('.json')))('%s is sound and comes back the same', (name) => {
-    const parsed = parseLook(text(`demo/${name}`))
-    expect(parsed).toMatchObject({ ok: true })
-    if (parsed.ok) expect(JSON.parse(JSON.stringify(parsed.value))).toEqual(JSON.parse(text(`demo/${name}`)))
-  })
+  it.each(readdirSync(new URL('../../../demo', import.meta.url)).filter((name) => name.endsWith('.hestiad.json')))(
+    '%s is sound and comes back the same',
+    (name) => {
+      const parsed = parseLook(text(`demo/${name}`))
+      expect(parsed).toMatchObject({ ok: true })
+      if (parsed.ok) expect(JSON.parse(JSON.stringify(parsed.value))).toEqual(JSON.parse(text(`demo/${name}`)))
+    }
+  )
 
   it.each<[string, (look: ReturnType<typeof wild>) => void, string]>([
     ['a negative length', (l) => (l.table.heightMm = -1), '/table/heightMm'],

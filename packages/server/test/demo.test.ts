@@ -1,6 +1,7 @@
-import { readdirSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import type { Look } from '@hestiad/core'
+import { factsFaults } from '@hestiad/core/formats'
+import type { CupboardItem, Look } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { root, start } from './support.js'
@@ -44,4 +45,22 @@ it('each look of the demo is taken over, edited and told apart: removing one lea
   expect((await app.inject({ method: 'DELETE', url: `/api/looks/${second!.id}` })).statusCode).toBe(204)
   const left = (await occasions()).find((one) => one.id === supper.id)!
   expect(left.looks.map((one) => one.id)).toEqual(supper.looks.map((one) => one.id).filter((id) => id !== second!.id))
+})
+
+const read = <T>(name: string) => JSON.parse(readFileSync(join(root, 'demo', name), 'utf8')) as T
+
+it('what the household knows of its pieces is of pieces it has, sound, and in the cupboard', async () => {
+  const { items } = (await app.inject({ url: '/api/cupboard' })).json() as { items: CupboardItem[] }
+  const known = read<Record<string, object>>('cupboard-facts.json')
+  for (const [id, facts] of Object.entries(known)) {
+    const item = items.find((one) => one.piece.id === id)
+    expect(item?.facts, id).toMatchObject(facts)
+    expect(factsFaults(item!.facts), id).toEqual([])
+  }
+})
+
+it('the board of ideas and the list of the rooms are there in their order', async () => {
+  const { ideas } = (await app.inject({ url: '/api/ideas' })).json() as { ideas: { id: string; kind: string }[] }
+  expect(ideas.map((idea) => idea.id)).toEqual(read<{ id: string }[]>('ideas.json').map((idea) => idea.id))
+  expect(new Set(ideas.map((idea) => idea.kind))).toEqual(new Set(['idea', 'room']))
 })

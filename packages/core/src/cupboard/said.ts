@@ -1,3 +1,4 @@
+import { addDays } from '../units/clock.js'
 import { seasons, type CupboardItem, type Season } from './facts.js'
 
 /** Groups of pieces the stylist has said belong together, by the name of their set. */
@@ -24,7 +25,8 @@ export function comesDownOn(kept: readonly Season[], day: string): string | null
   const after = [0, 1, 2, 3].findIndex((i) => !kept.includes(seasons[(from + i) % 4]!))
   if (after < 1) return null
   const year = Number(day.slice(0, 4)) + (day.slice(5, 7) === '12' ? 1 : 0)
-  // winter ends in February, which is month 2; each season is three months on
-  const month = (seasons[from] === 'winter' ? 2 : 3 * from + 5) + 3 * (after - 1)
-  return new Date(Date.UTC(year, month, 0)).toISOString().slice(0, 10)
+  // winter is over with March, which is month 3; each season is three months on
+  const month = (seasons[from] === 'winter' ? 3 : 3 * from + 6) + 3 * (after - 1)
+  const first = `${year + Math.floor((month - 1) / 12)}-${String(((month - 1) % 12) + 1).padStart(2, '0')}-01`
+  return addDays(first, -1)
 }

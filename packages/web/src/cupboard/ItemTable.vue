@@ -85,7 +85,8 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
             >{{ t(`kind.${shown[row.index]!.piece.kind}`)
             }}<template v-if="shown[row.index]!.piece.first.length > 0">
               · {{ shown[row.index]!.piece.first.map((care) => t(`cupboard.care.${care}`)).join(', ') }}</template
-            ><template v-if="isLow(shown[row.index]!.piece)"> · {{ t('cupboard.runsLow') }}</template></span
+            ><template v-if="isLow(shown[row.index]!.piece)"> · {{ t('cupboard.runsLow') }}</template
+            ><span class="narrow"> · {{ [pieceSize(shown[row.index]!.piece, length), shown[row.index]!.piece.kept].filter(Boolean).join(' · ') }}</span></span
           ></span
         >
         <span role="cell" class="soft"
@@ -193,6 +194,28 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
   line-height: 1.2;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+
+.narrow {
+  display: none;
+}
+
+/* on a phone size and place stand below the name */
+@media (max-width: 620px) {
+  .row {
+    grid-template-columns: 22px 36px minmax(0, 1fr) 76px;
+    min-width: 0;
+  }
+
+  .row > :nth-child(4),
+  .row > :nth-child(5),
+  .row > :nth-child(7) {
+    display: none;
+  }
+
+  .narrow {
+    display: inline;
+  }
 }
 
 abbr {

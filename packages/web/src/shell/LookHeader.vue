@@ -187,4 +187,12 @@ a.icon,
     display: none;
   }
 }
+
+/* on a phone units, theme and file are among the commands that are searched */
+@media (max-width: 620px) {
+  .title,
+  .tools > :nth-child(n + 4) {
+    display: none !important;
+  }
+}
 </style>

@@ -112,4 +112,23 @@ nav a.here {
 h1 {
   font-size: 30px;
 }
+
+/* on a phone the pages stand below the name */
+@media (max-width: 620px) {
+  header {
+    flex-wrap: wrap;
+    gap: 4px 10px;
+    height: auto;
+    padding-top: 10px;
+  }
+
+  nav {
+    order: 1;
+    width: 100%;
+  }
+
+  .heading {
+    padding-top: 12px;
+  }
+}
 </style>
