@@ -7,6 +7,7 @@ import PlanPiece from '../board/drawing/PlanPiece.vue'
 import MiniTable from '../board/MiniTable.vue'
 import StageFrame from '../shell/StageFrame.vue'
 import { useLook } from '../stores/lookStore.js'
+import { later } from '../stores/later.js'
 import { usePreferences } from '../stores/preferences.js'
 
 /** One arrangement large, from the side with its measures and from above, and where it stands on the table. */
@@ -25,6 +26,9 @@ const flowers = computed(() => shown.value?.placed.arrangement)
 const top = computed(() => (vessel.value?.heightMm ?? 0) + (flowers.value?.riseMm ?? 0))
 const wide = computed(() => Math.max(vessel.value?.widestMm ?? 0, flowers.value?.spreadMm ?? 0))
 const reach = computed(() => wide.value / 2 + 90)
+/** From above one picture later, the table one more: a number of stems is taken without waiting for all three. */
+const above = later(() => alone.value, 1)
+const table = later(() => props.look, 2)
 </script>
 
 <template>
@@ -53,10 +57,10 @@ const reach = computed(() => wide.value / 2 + 90)
     </svg>
     <template #first>
       <svg :viewBox="`${-reach} ${-reach} ${2 * reach} ${2 * reach}`" role="img" :aria-label="t('sheet.above')">
-        <g transform="scale(1 -1)"><PlanPiece :standing="alone" :index="index" /></g>
+        <g transform="scale(1 -1)"><PlanPiece v-if="above" :standing="above" :index="index" /></g>
       </svg>
     </template>
-    <template #second><MiniTable :look="look" close /></template>
+    <template #second><MiniTable :look="table" close /></template>
   </StageFrame>
 </template>
 

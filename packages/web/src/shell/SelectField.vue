@@ -20,7 +20,16 @@ defineSlots<{ option?(of: { readonly value: T; readonly label: string }): unknow
 const id = useId()
 /** So many and more are searched; fewer are seen at once, and no keyboard hides them on a tablet. */
 const SEARCHED_FROM = 8
-const options = computed(() => [...(props.none === undefined ? [] : [{ value: '', label: props.none }]), ...props.choices])
+interface Option {
+  readonly value: string
+  readonly label: string
+}
+/** The same list for as long as it says the same: the field measures every line of a new one. */
+const options = computed<readonly Option[]>((before) => {
+  const now = [...(props.none === undefined ? [] : [{ value: '', label: props.none }]), ...props.choices]
+  const isSame = before?.length === now.length && before.every((one, i) => one.value === now[i]!.value && one.label === now[i]!.label)
+  return isSame ? before : now
+})
 const bound = computed<Record<string, unknown>>(() => ({
   id,
   modelValue: props.modelValue ?? '',
