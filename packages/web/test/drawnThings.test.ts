@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest'
 import { demoLook } from '../../core/test/support/looks.js'
 import { extentPath, glassProfile, leaf, roundedRect, vesselProfile } from '../src/board/drawing/paths.js'
 import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
-import { freeId, reshaped, sizesOf } from '../src/cupboard/kindFields.js'
 import { turnedHead, viewpoint } from '../src/seat-view/viewpoint.js'
 
 const look = demoLook()
@@ -86,22 +85,6 @@ describe('outlines in a drawing', () => {
   it('are closed and made of numbers only', () => {
     const paths = [extentPath({ kind: 'round', diameterMm: 200 }), roundedRect(10, 20, 3), leaf(50, 8), vesselProfile(1, 2, 1, 3, 1), glassProfile(30, 35, 210)]
     for (const path of paths) expect(path).toMatch(/^M [-\d.\s,MLHVQCAZe]+Z$/)
-  })
-})
-
-describe('pieces as they are edited', () => {
-  it('keep about their size when their shape is changed, and a name makes an id nobody has', () => {
-    const kinds: Extent['kind'][] = ['round', 'oval', 'square', 'rectangle']
-    for (const from of kinds)
-      for (const to of kinds) {
-        const first = reshaped({ kind: 'rectangle', lengthMm: 420, widthMm: 260 }, from)
-        const next = reshaped(first, to)
-        expect(next.kind).toBe(to)
-        expect(Math.max(...sizesOf(next).map(([, mm]) => mm))).toBe(420)
-      }
-    expect(freeId('Sky-glaze jug', new Set())).toBe('sky-glaze-jug')
-    expect(freeId('Sky-glaze jug', new Set(['sky-glaze-jug', 'sky-glaze-jug-2']))).toBe('sky-glaze-jug-3')
-    expect(freeId('…', new Set())).toBe('piece')
   })
 })
 

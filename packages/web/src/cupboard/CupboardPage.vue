@@ -142,7 +142,7 @@ document.title = 'Cupboard · Hestiad'
         :label="t('cupboard.state')"
         :model-value="facets.state"
         :choices="states.map((value) => ({ value, label: t(`cupboard.states.${value}`) }))"
-        @update:model-value="narrow({ state: $event as Facets['state'], sinceDay: facets.sinceDay || aYearAgo() })"
+        @update:model-value="narrow({ state: $event as Facets['state'], sinceDay: $event === 'unused-since' ? facets.sinceDay || aYearAgo() : '' })"
       />
       <DateField
         class="since"
@@ -150,7 +150,7 @@ document.title = 'Cupboard · Hestiad'
         optional
         :label="t('cupboard.sinceDay')"
         :model-value="facets.sinceDay"
-        @update:model-value="narrow({ sinceDay: $event })"
+        @update:model-value="narrow({ sinceDay: $event, state: $event ? 'unused-since' : facets.state === 'unused-since' ? 'all' : facets.state })"
       />
       <span class="soft" role="status">{{ t('cupboard.count', { shown: found.length, n: items?.length ?? 0 }) }}</span>
       <ChoiceField
