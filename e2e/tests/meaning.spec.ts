@@ -90,3 +90,30 @@ test('a new occasion like an earlier one has its table, room and household', asy
   await expect(panel(page).getByRole('checkbox', { name: 'Dogs' })).toBeChecked()
   await expect(page.locator('.board').getByText('104 in × 50 in')).toBeVisible()
 })
+
+test('on a phone nothing is wider than the screen; in the cupboard size and place stand below the name', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL! })
+  const page = await context.newPage()
+  for (const path of ['/', '/cupboard', '/shops', '/ideas', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
+    await page.goto(path)
+    await expect(page.locator('h1, h2').filter({ visible: true }).first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0)
+  }
+  await page.goto('/cupboard')
+  await expect(page.getByRole('row', { name: /Brass-rim charger/ })).toContainText('⌀ 12 in · Dining room, low cabinet')
+  await context.close()
+})
+
+test('a day in “Not used since” narrows the cupboard by itself, and without it everything is there again', async ({ page }) => {
+  await page.goto('/cupboard')
+  const count = page.getByRole('status').filter({ hasText: /^\d+ of \d+$/ })
+  await expect(count).toHaveText('167 of 167')
+  const day = page.getByLabel('Not used since')
+  await day.fill('Jan 1, 2020')
+  await day.press('Enter')
+  await expect(count).not.toHaveText('167 of 167')
+  await day.fill('')
+  await day.press('Enter')
+  await expect(count).toHaveText('167 of 167')
+})

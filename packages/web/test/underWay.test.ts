@@ -49,7 +49,7 @@ vi.mock('../src/stores/preferences.js', () => ({ usePreferences: () => ({ unit: 
 const worker = vi.hoisted(() => ({ asked: [] as { request: unknown; answer: (value: unknown) => void; canceled: boolean }[] }))
 vi.mock('../src/workers/changes.js', () => ({
   askChanges: (request: unknown) => {
-    let answer = (_: unknown) => {}
+    let answer: (value: unknown) => void = () => {}
     const own = { request, answer: (value: unknown) => answer(value), canceled: false }
     worker.asked.push(own)
     return {
