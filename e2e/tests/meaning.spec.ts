@@ -97,8 +97,7 @@ test('on a phone nothing is wider than the screen; in the cupboard size and plac
   for (const path of ['/', '/cupboard', '/shops', '/ideas', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
     await page.goto(path)
     await expect(page.locator('h1, h2').filter({ visible: true }).first()).toBeVisible()
-    await page.waitForLoadState('networkidle')
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0)
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0)
   }
   await page.goto('/cupboard')
   await expect(page.getByRole('row', { name: /Brass-rim charger/ })).toContainText('⌀ 12 in · Dining room, low cabinet')
