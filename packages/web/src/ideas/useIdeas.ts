@@ -37,7 +37,12 @@ export function useIdeas() {
   const fieldsOf = ({ id: _id, createdAtMs: _at, ...fields }: Idea): IdeaFields => fields
   const add = (fields: IdeaFields) => {
     const idea = { ...fields, id: crypto.randomUUID(), createdAtMs: Date.now() }
-    return written(() => api.putIdea(idea.id, fields), [idea, ...(all.value ?? [])])
+    // the moment it is kept under is the server's
+    const put = async () => {
+      const kept = await api.putIdea(idea.id, fields)
+      all.value = (all.value ?? []).map((one) => (one.id === idea.id ? { ...one, createdAtMs: kept.createdAtMs } : one))
+    }
+    return written(put, [idea, ...(all.value ?? [])])
   }
   const change = (idea: Idea, part: Partial<IdeaFields>) => {
     const next = { ...idea, ...part }
