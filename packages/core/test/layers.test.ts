@@ -60,4 +60,17 @@ describe('layers of a look', () => {
       quiet.setting.plateIds
     ])
   })
+
+  it('with two kinds by turns come with both, and other layers of that look bring no second kind', () => {
+    const turns = demoLook('pearl-anniversary.buds')
+    expect(new Set([turns.setting, ...turns.kinds.others.map((other) => other.setting)].map((setting) => setting.napkin?.pieceId)).size).toBe(2)
+    const plain: Look = { ...supper, kinds: { ...supper.kinds, others: [], spread: 'same', byGuest: [] } }
+    const napkins = applyEdit(plain, takeLayer(plain, turns, 'napkins'))
+    expect(sameLayer(napkins, turns, 'napkins')).toBe(true)
+    expect(napkins.kinds.spread).toBe(turns.kinds.spread)
+    for (const { setting } of napkins.kinds.others) expect(setting.plateIds).toEqual(plain.setting.plateIds)
+    const plates = applyEdit(plain, takeLayer(plain, turns, 'plates'))
+    expect(plates.kinds).toEqual(plain.kinds)
+    for (const look of [napkins, plates]) expect(validateLook(look).ok).toBe(true)
+  })
 })

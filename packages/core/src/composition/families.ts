@@ -43,8 +43,9 @@ function worked(pieces: readonly Piece[], together: readonly (readonly string[])
     const own = alike.find((group) => group.some((other) => (form === 'said' ? isSaid(piece, other, together) : isOfColor(piece, other))))
     if (own) own.push(piece)
     else {
-      alike.push([piece])
-      groups.push(alike[alike.length - 1]!)
+      const group = [piece]
+      alike.push(group)
+      groups.push(group)
     }
   }
   return groups

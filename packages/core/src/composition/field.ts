@@ -26,7 +26,9 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
   const { outline, places, laidFromMm } = plan
   const isWhole = laidFromMm <= -halfLengthMm(outline)
   const toShape = nearestFootprint([...laid.flat().map((item) => item.shape), ...taken], FAR_MM)
-  const [toEdge, wholeWay] = [edgeFrom(outline, FAR_MM), edgeFrom(outline, Infinity)]
+  const toEdge = edgeFrom(outline, FAR_MM)
+  // asked for in composing only
+  let exactEdge: Distance | undefined
   const clear: Distance = (x, y) => Math.min(toShape(x, y), toEdge(x, y), isWhole ? FAR_MM : x - laidFromMm)
   const widths = new Map<string, number>()
   return {
@@ -40,7 +42,7 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
       if (width < enoughMm) widths.set(key, width)
       return width
     },
-    edgeMm: ({ x, y }) => wholeWay(x, y),
+    edgeMm: ({ x, y }) => (exactEdge ??= edgeFrom(outline, Infinity))(x, y),
     seatedMm: (at) => places.reduce((least, place) => Math.min(least, fromSeatMm(place, at)), Infinity)
   }
 }

@@ -47,7 +47,10 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     lookAgainOn: null,
     household: like?.household ?? { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
-    school: { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...like?.school, ...plainWays(like) },
+    // what one look was laid out by, and the rules it broke on purpose, are not the next one's
+    school: like
+      ? { ...like.school, pattern: null, meant: [] }
+      : { comfort: 'usual', drop: 'casual', fullness: 'usual', safety: 'US', spareStemsPercent: 10, ...plainSchool },
     table: wishes.table,
     room: like?.room ?? plainRoom,
     guests: Array.from({ length: wishes.guests }, (_, i) => newGuest(i + 1)),
@@ -151,9 +154,6 @@ function onePattern(pieces: readonly Piece[]): string[] {
 
 /** Nothing asked of the middle yet. */
 export const plainSchool = { strictFlames: false, symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
-/** What one look was laid out by is not the next one's: neither its pattern nor the rules it broke on purpose. */
-const plainWays = (like: Look | undefined) =>
-  like ? { ...plainSchool, strictFlames: like.school.strictFlames, symmetry: like.school.symmetry, groups: like.school.groups } : plainSchool
 /** A piece that stands by itself, whole and unlocked. */
 export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1 } as const
 /** Stems held by what is usual for their vessel. */

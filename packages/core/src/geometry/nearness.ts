@@ -75,8 +75,10 @@ function toNearestMm(edges: Edges, x: number, y: number, farMm: number): number 
 
 /** The edges that can be nearest to a point of a cell: farther from its middle than the nearest by its diagonal is none. */
 function nearCell(edges: Edges, middleX: number, middleY: number, cellMm: number, farMm: number): Edges {
-  const most = toNearestMm(edges, middleX, middleY, Infinity) + 2 * cellMm * Math.SQRT1_2
-  if (most > farMm + 3 * cellMm * Math.SQRT1_2) return edges.subarray(0, 0)
+  const halfDiagonal = cellMm * Math.SQRT1_2
+  const least = toNearestMm(edges, middleX, middleY, Infinity)
+  if (least > farMm + halfDiagonal) return edges.subarray(0, 0)
+  const most = least + 2 * halfDiagonal
   const kept = new Float64Array(edges.length)
   let end = 0
   for (let i = 0; i < edges.length; i += 4) {

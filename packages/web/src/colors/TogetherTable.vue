@@ -81,7 +81,7 @@ function since(row: TogetherRow): string {
     <el-skeleton v-else-if="!ties" :rows="3" animated />
     <p v-else-if="rows.length === 0" class="soft tidy">{{ t('together.nothing') }}</p>
     <template v-else>
-      <ul v-if="ties.notes.length > 0" class="ties">
+      <ul v-if="ties.notes.length > 0" class="lines">
         <li v-for="(note, i) in ties.notes" :key="i">{{ tell(note) }}</li>
       </ul>
       <p class="soft small tidy">{{ t('together.mix', { ages }) }}</p>
@@ -103,18 +103,3 @@ function since(row: TogetherRow): string {
     </template>
   </section>
 </template>
-
-<style scoped>
-.ties {
-  display: grid;
-  gap: 0;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-.ties li {
-  padding: 8px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-</style>

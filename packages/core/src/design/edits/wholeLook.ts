@@ -21,12 +21,28 @@ export function takeLayer(look: Look, from: Look, layer: Layer): Edit {
   if (layer === 'linens') return replaceEdit(look, 'setting', { ...all, linens: from.linens })
   if (layer === 'middle')
     return replaceEdit(look, 'setting', { ...all, centerpiece: from.centerpiece, school: { ...look.school, pattern: from.school.pattern } })
-  const part = settingPart(from.setting, layer)
-  const others = look.kinds.others.map((other) => ({ ...other, setting: { ...other.setting, ...part } }))
-  return replaceEdit(look, 'setting', { ...all, setting: { ...look.setting, ...part }, kinds: { ...look.kinds, others } })
+  return replaceEdit(look, 'setting', { ...all, ...takenAtPlaces(look, from, layer) })
 }
 
-function settingPart(setting: PlaceSetting, layer: Exclude<Layer, 'linens' | 'middle'>): Partial<PlaceSetting> {
+/** Every kind of setting with the layer as the other look's same kind has it; kinds that differ there in just this layer come with it. */
+function takenAtPlaces(look: Look, from: Look, layer: SettingLayer): Pick<Look, 'setting' | 'kinds'> {
+  const theirs = settingPart(from.setting, layer)
+  const differ = from.kinds.others.filter((other) => JSON.stringify(settingPart(other.setting, layer)) !== JSON.stringify(theirs))
+  const own = look.kinds.others
+  const keys = [...new Set([...own, ...differ].map((other) => other.key))]
+  const others = keys.map((key) => {
+    const setting = own.find((other) => other.key === key)?.setting ?? look.setting
+    const taken = differ.find((other) => other.key === key)
+    return { key, setting: { ...setting, ...(taken ? settingPart(taken.setting, layer) : theirs) } }
+  })
+  const { spread, byGuest } = own.length > 0 || differ.length === 0 ? look.kinds : from.kinds
+  const here = byGuest.filter((one) => look.guests.some((guest) => guest.id === one.guestId))
+  return { setting: { ...look.setting, ...theirs }, kinds: { ...look.kinds, others, spread, byGuest: here } }
+}
+
+type SettingLayer = Exclude<Layer, 'linens' | 'middle'>
+
+function settingPart(setting: PlaceSetting, layer: SettingLayer): Partial<PlaceSetting> {
   const { plateIds, breadPlateId, napkin, glassIds, flatwareIds, substitutes, dessertAbove } = setting
   switch (layer) {
     case 'plates':
