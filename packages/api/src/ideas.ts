@@ -1,12 +1,6 @@
+import { ideaKinds, roomStages, type IdeaKind, type RoomStage } from '@hestiad/core'
 import { Type } from 'class-transformer'
 import { IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, Matches, MaxLength, ValidateNested } from 'class-validator'
-
-/** Something seen of which something is taken, or something to do in a room, apart from any occasion. */
-export const ideaKinds = ['idea', 'room'] as const
-export type IdeaKind = (typeof ideaKinds)[number]
-/** What is done in a room first comes first: what is fixed, furniture, textiles, the table last. */
-export const roomStages = ['fixed', 'furniture', 'textile', 'table'] as const
-export type RoomStage = (typeof roomStages)[number]
 
 export class IdeaFieldsDto {
   @IsIn(ideaKinds) kind!: IdeaKind

@@ -1,5 +1,6 @@
+import type { RoomStage } from '@hestiad/core'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { roomStages, useIdeas, type Idea, type IdeaFields } from '../src/ideas/useIdeas.js'
+import { useIdeas, type Idea, type IdeaFields } from '../src/ideas/useIdeas.js'
 
 const server = vi.hoisted(() => ({ rows: new Map<string, Idea>(), refuse: '', calls: [] as string[] }))
 vi.mock('../src/api/calls.js', () => ({
@@ -24,7 +25,7 @@ vi.mock('../src/api/calls.js', () => ({
 }))
 
 const seen = (what: string): IdeaFields => ({ kind: 'idea', what, source: '', takes: '', done: false })
-const task = (what: string, stage?: (typeof roomStages)[number]): IdeaFields => ({
+const task = (what: string, stage?: RoomStage): IdeaFields => ({
   kind: 'room',
   what,
   source: '',
@@ -69,6 +70,29 @@ describe('ideas on the page', () => {
     server.refuse = ''
     await ideas.change(one!, { what: 'Two' })
     expect([ideas.seen.value[0]!.what, ideas.problem.value]).toEqual(['Two', ''])
+  })
+
+  it('that are refused one after another each go back by themselves: what was kept meanwhile stays', async () => {
+    const ideas = useIdeas()
+    await ideas.load()
+    await ideas.add(seen('One'))
+    await ideas.add(seen('Two'))
+    const [two, one] = ideas.seen.value
+    server.refuse = 'busy'
+    const refused = ideas.change(two!, { what: 'Refused' })
+    server.refuse = ''
+    const kept = ideas.change(one!, { what: 'Kept' })
+    await Promise.all([refused, kept])
+    expect(new Set(ideas.seen.value.map((idea) => idea.what))).toEqual(new Set(['Two', 'Kept']))
+  })
+
+  it('have a photo that can be left out again', async () => {
+    const ideas = useIdeas()
+    await ideas.load()
+    await ideas.add({ ...seen('Pears'), photoId: 'p1' })
+    await ideas.dropPhoto(ideas.seen.value[0]!)
+    expect(ideas.seen.value[0]).not.toHaveProperty('photoId')
+    expect([...server.rows.values()][0]).not.toHaveProperty('photoId')
   })
 
   it('removed come back whole under the same id by one undo, and only once', async () => {

@@ -1,4 +1,5 @@
-import { IdeaFieldsDto, operations, type IdeaDto, type IdeaKind, type RoomStage } from '@hestiad/api'
+import { IdeaFieldsDto, operations, type IdeaDto } from '@hestiad/api'
+import type { IdeaKind, RoomStage } from '@hestiad/core'
 import type { FastifyPluginCallback } from 'fastify'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'

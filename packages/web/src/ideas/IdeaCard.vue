@@ -8,7 +8,7 @@ import type { Idea, IdeaFields } from './useIdeas.js'
 
 /** Something seen: its picture, where it was, what is taken from it. */
 defineProps<{ idea: Idea }>()
-const emit = defineEmits<{ change: [part: Partial<IdeaFields>]; remove: []; problem: [message: string] }>()
+const emit = defineEmits<{ change: [part: Partial<IdeaFields>]; dropPhoto: []; remove: []; problem: [message: string] }>()
 const { t } = useI18n()
 const wrong = (text: string) => (text.trim() === '' ? t('ideas.sayWhat') : '')
 </script>
@@ -47,6 +47,7 @@ const wrong = (text: string) => (text.trim() === '' ? t('ideas.sayWhat') : '')
       <p class="row">
         <CheckField :label="t('ideas.used')" :model-value="idea.done" @update:model-value="emit('change', { done: $event })" />
         <span class="gap" />
+        <el-button v-if="idea.photoId" class="plain link small" @click="emit('dropPhoto')">{{ t('cupboard.dropPhoto') }}</el-button>
         <el-button class="plain" :aria-label="t('ideas.remove', { what: idea.what })" @click="emit('remove')"><X :size="16" aria-hidden="true" /></el-button>
       </p>
     </div>

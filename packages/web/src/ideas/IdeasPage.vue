@@ -9,7 +9,7 @@ import { useIdeas } from './useIdeas.js'
 
 /** A board of what was seen and what is taken from it, and what there is to do in the rooms before any table is laid. */
 const { t } = useI18n()
-const { all, failed, problem, removed, seen, rooms, load, add, change, remove, takeBack } = useIdeas()
+const { all, failed, problem, removed, seen, rooms, load, add, change, dropPhoto, remove, takeBack } = useIdeas()
 const what = ref('')
 onMounted(load)
 
@@ -43,7 +43,15 @@ document.title = `${t('ideas.title')} · Hestiad`
           </form>
           <el-empty v-if="seen.length === 0" :description="t('ideas.none')" />
           <div v-else class="board">
-            <IdeaCard v-for="idea in seen" :key="idea.id" :idea="idea" @change="change(idea, $event)" @remove="remove(idea)" @problem="problem = $event" />
+            <IdeaCard
+              v-for="idea in seen"
+              :key="idea.id"
+              :idea="idea"
+              @change="change(idea, $event)"
+              @drop-photo="dropPhoto(idea)"
+              @remove="remove(idea)"
+              @problem="problem = $event"
+            />
           </div>
         </section>
         <RoomTasks :rooms="rooms" @add="add" @change="change" @remove="remove" />

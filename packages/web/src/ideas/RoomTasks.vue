@@ -1,17 +1,18 @@
 <script setup lang="ts">
+import { roomStages, type RoomStage } from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import SelectField from '../shell/SelectField.vue'
 import TextField from '../shell/TextField.vue'
-import { roomStages, type Idea, type IdeaFields } from './useIdeas.js'
+import type { Idea, IdeaFields } from './useIdeas.js'
 
 /** What there is to do in the rooms, apart from any occasion: what is fixed first, so that the table has a calm base. */
-const props = defineProps<{ rooms: readonly { readonly stage: (typeof roomStages)[number]; readonly list: readonly Idea[] }[] }>()
+const props = defineProps<{ rooms: readonly { readonly stage: RoomStage; readonly list: readonly Idea[] }[] }>()
 const emit = defineEmits<{ add: [fields: IdeaFields]; change: [idea: Idea, part: Partial<IdeaFields>]; remove: [idea: Idea] }>()
 const { t } = useI18n()
 const what = ref('')
-const stage = ref<(typeof roomStages)[number]>('fixed')
+const stage = ref<RoomStage>('fixed')
 const stages = roomStages.map((value) => ({ value, label: t(`ideas.stage.${value}`) }))
 /** The first stage in which something is open; what comes after it can wait. */
 const now = computed(() => props.rooms.find(({ list }) => list.some((one) => !one.done))?.stage)

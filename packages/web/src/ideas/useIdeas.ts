@@ -1,10 +1,10 @@
+import { roomStages } from '@hestiad/core'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
 import type { Body, Dto } from '../api/client.js'
 
 export type Idea = Dto<'Idea'>
 export type IdeaFields = Body<'putIdea'>
-export const roomStages = ['fixed', 'furniture', 'textile', 'table'] as const
 
 /** Ideas and what there is to do in the rooms: shown at once, kept on the server; what is refused is shown as it was, with the reason. */
 export function useIdeas() {
@@ -22,46 +22,45 @@ export function useIdeas() {
     }
   }
 
-  async function written(work: () => Promise<unknown>, next: readonly Idea[]): Promise<void> {
-    const before = all.value
-    all.value = next
+  const list = () => all.value ?? []
+  const without = (id: string) => list().filter((one) => one.id !== id)
+  /** The newest first; of one moment the one that came last. */
+  const having = (idea: Idea) => [idea, ...without(idea.id)].sort((a, b) => b.createdAtMs - a.createdAtMs)
+  const fieldsOf = ({ id: _id, createdAtMs: _at, ...fields }: Idea): IdeaFields => fields
+
+  /** Shows one as it will be and writes it; refused it is shown as it was, and whatever else was written meanwhile stays. */
+  async function write(id: string, next: Idea | undefined, work: () => Promise<unknown>): Promise<boolean> {
+    const before = list().find((one) => one.id === id)
+    const show = (idea: Idea | undefined) => (all.value = idea ? having(idea) : without(id))
+    show(next)
     problem.value = ''
     try {
       await work()
+      return true
     } catch (error) {
-      all.value = before
+      show(before)
       problem.value = (error as Error).message
+      return false
     }
   }
 
-  const fieldsOf = ({ id: _id, createdAtMs: _at, ...fields }: Idea): IdeaFields => fields
+  const put = (idea: Idea) => write(idea.id, idea, () => api.putIdea(idea.id, fieldsOf(idea)))
   const add = (fields: IdeaFields) => {
     const idea = { ...fields, id: crypto.randomUUID(), createdAtMs: Date.now() }
-    // the moment it is kept under is the server's
-    const put = async () => {
+    return write(idea.id, idea, async () => {
       const kept = await api.putIdea(idea.id, fields)
-      all.value = (all.value ?? []).map((one) => (one.id === idea.id ? { ...one, createdAtMs: kept.createdAtMs } : one))
-    }
-    return written(put, [idea, ...(all.value ?? [])])
+      // the moment it is kept under is the server's
+      all.value = list().map((one) => (one.id === idea.id ? { ...one, createdAtMs: kept.createdAtMs } : one))
+    })
   }
-  const change = (idea: Idea, part: Partial<IdeaFields>) => {
-    const next = { ...idea, ...part }
-    return written(
-      () => api.putIdea(idea.id, fieldsOf(next)),
-      (all.value ?? []).map((one) => (one.id === idea.id ? next : one))
-    )
-  }
+  const change = (idea: Idea, part: Partial<IdeaFields>) => put({ ...idea, ...part })
+  const dropPhoto = ({ photoId: _photo, ...idea }: Idea) => put(idea)
   const remove = async (idea: Idea) => {
-    removed.value = idea
-    await written(
-      () => api.removeIdea(idea.id),
-      (all.value ?? []).filter((one) => one.id !== idea.id)
-    )
+    if (await write(idea.id, undefined, () => api.removeIdea(idea.id))) removed.value = idea
   }
   const takeBack = async () => {
     const idea = removed.value
-    removed.value = undefined
-    if (idea) await written(() => api.putIdea(idea.id, fieldsOf(idea)), [idea, ...(all.value ?? [])])
+    if (idea && (await put(idea))) removed.value = undefined
   }
 
   return {
@@ -77,6 +76,7 @@ export function useIdeas() {
     load,
     add,
     change,
+    dropPhoto,
     remove,
     takeBack
   }
