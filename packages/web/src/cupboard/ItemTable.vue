@@ -42,6 +42,9 @@ function drop(item: CupboardItem, event: DragEvent): void {
   if (file) emit('photo', item, file)
 }
 
+/** A color in doubt is no size. */
+const isMeasured = ({ facts }: CupboardItem) => facts.assumed.every((name) => name === 'color')
+
 function set(item: CupboardItem, part: { owned?: number; kept?: string }): void {
   emit('change', { ...item, piece: { ...item.piece, ...part } })
 }
@@ -90,7 +93,7 @@ function set(item: CupboardItem, part: { owned?: number; kept?: string }): void 
           ></span
         >
         <span role="cell" class="soft"
-          >{{ pieceSize(shown[row.index]!.piece, length) }}<abbr v-if="shown[row.index]!.facts.assumed.length > 0" :title="t('cupboard.assumed')">?</abbr></span
+          >{{ pieceSize(shown[row.index]!.piece, length) }}<abbr v-if="!isMeasured(shown[row.index]!)" :title="t('cupboard.notMeasured')">?</abbr></span
         >
         <span role="cell" class="soft">{{ shown[row.index]!.piece.material }}</span>
         <span role="cell"

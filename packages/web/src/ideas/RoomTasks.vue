@@ -86,6 +86,7 @@ li {
   align-items: center;
   justify-content: space-between;
   min-height: 36px;
+  padding: 5px 0;
   border-bottom: 1px solid var(--hairline);
 }
 

@@ -130,6 +130,7 @@ export const cupboardWords = {
   takePhoto: 'Add a photo',
   dropPhoto: 'Take the photo away',
   sinceDay: 'Not used since',
+  notMeasured: 'Not measured; the usual size stands in',
   photoColors: 'Colors in the photo: choose one',
   colorDoubt: 'The color is from a photo, and photos lie. Hold the thing beside the screen and correct it.',
   colorRight: 'It is right',
