@@ -1,23 +1,31 @@
-// npm run check: lint, import rules, formatting, and the types of everything: sources, tests, benchmarks, browser tests.
-import { spawnSync } from 'node:child_process'
+// npm run check: lint, import rules, formatting, and the types of everything: sources, tests, benchmarks, browser tests. Two at a time.
+import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import './setup.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 const bin = (name) => join(root, 'node_modules', '.bin', name)
-const steps = [
+const waiting = [
   ['Lint, import rules, formatting', 'npm', ['run', '--silent', 'lint']],
-  ['Notices of what ships', process.execPath, ['scripts/notices.mjs', '--check']],
-  ['Types of the core’s tests', bin('tsc'), ['-p', 'packages/core/tsconfig.test.json']],
-  ['Types of the benchmarks', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json']],
-  ['Types of the server and its tests', bin('tsc'), ['-p', 'packages/server/tsconfig.test.json']],
   ['Types of the pages and their tests', bin('vue-tsc'), ['--noEmit', '-p', 'packages/web/tsconfig.test.json']],
-  ['Types of the browser tests', bin('tsc'), ['-p', 'e2e/tsconfig.json']]
+  ['Types of the core’s tests', bin('tsc'), ['-p', 'packages/core/tsconfig.test.json']],
+  ['Types of the server and its tests', bin('tsc'), ['-p', 'packages/server/tsconfig.test.json']],
+  ['Types of the benchmarks', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json']],
+  ['Types of the browser tests', bin('tsc'), ['-p', 'e2e/tsconfig.json']],
+  ['Notices of what ships', process.execPath, ['scripts/notices.mjs', '--check']]
 ]
-const failed = steps.filter(([title, command, args]) => {
-  console.log(title)
-  return spawnSync(command, args, { cwd: root, stdio: 'inherit' }).status !== 0
-})
-for (const [title] of failed) console.log(`${title}: failed`)
+const failed = []
+
+async function lane() {
+  for (let next = waiting.shift(); next; next = waiting.shift()) {
+    const [title, command, args] = next
+    console.log(title)
+    const code = await new Promise((end) => spawn(command, args, { cwd: root, stdio: 'inherit' }).once('exit', end))
+    if (code !== 0) failed.push(title)
+  }
+}
+
+await Promise.all([lane(), lane()])
+for (const title of failed) console.log(`${title}: failed`)
 process.exit(failed.length > 0 ? 1 : 0)

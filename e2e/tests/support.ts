@@ -1,39 +1,35 @@
-import { spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { readConfig } from '@hestiad/server/config'
+import { startServer } from '@hestiad/server/startServer'
 import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
-const main = fileURLToPath(new URL('../../packages/server/dist/main.js', import.meta.url))
+const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** A server of its own with fresh demo data. */
-async function serve(folder: string): Promise<{ address: string; stop: () => Promise<void> }> {
-  const server = spawn(process.execPath, [main, '--port', '0', '--data', folder, '--day', '2027-01-20'], { stdio: ['ignore', 'pipe', 'inherit'] })
-  const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()))
-  const address = await new Promise<string>((resolve, reject) => {
-    server.once('exit', () => reject(new Error('the server ended')))
-    server.stdout.on('data', (text: Buffer) => {
-      const found = /http:\S+/.exec(text.toString())
-      if (found) resolve(found[0])
-    })
-  })
-  return {
-    address,
-    stop: async () => {
-      server.kill()
-      await ended
-    }
-  }
-}
+/** A server over a folder, at a port of its own, in this process. */
+const serve = (folder: string) => startServer(readConfig(['--port', '0', '--data', folder, '--day', '2027-01-20'], root))
 
-/** Every test has a server and a database of its own, so that none depends on another. */
-export const test = base.extend({
-  baseURL: async ({ browserName }, use) => {
-    const folder = mkdtempSync(join(tmpdir(), `hestiad-e2e-${browserName}-`))
-    const { address, stop } = await serve(folder)
-    await use(address)
-    await stop()
+/** Every test has a server and a database of its own, so that none depends on another: the demo data, laid down once for each worker. */
+export const test = base.extend<object, { demo: string }>({
+  demo: [
+    async ({ browserName }, use) => {
+      const folder = mkdtempSync(join(tmpdir(), `hestiad-e2e-demo-${browserName}-`))
+      const server = await serve(folder)
+      await server.backedUp
+      await server.stop()
+      await use(folder)
+      rmSync(folder, { recursive: true, force: true })
+    },
+    { scope: 'worker' }
+  ],
+  baseURL: async ({ demo }, use) => {
+    const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
+    cpSync(demo, folder, { recursive: true })
+    const server = await serve(folder)
+    await use(server.address)
+    await server.stop()
     rmSync(folder, { recursive: true, force: true })
   }
 })

@@ -60,15 +60,12 @@ it('a remedy never brings a stop, tells by name all it brings, trades only where
   for (let seed = 1; seed <= 10; seed++) {
     const look = generateLook(7000 + seed, { guests: 3 + (seed % 8), pieces: 4 + (seed % 7), manner: 'wild' })
     const { findings } = createAssessor().assess(look)
-    const had = new Map(
-      createAssessor()
-        .measure(look)
-        .each.map((one) => [findingKey(one), gravity[one.severity]])
-    )
+    const assessor = createAssessor()
+    const had = new Map(assessor.measure(look).each.map((one) => [findingKey(one), gravity[one.severity]]))
     for (const finding of findings.slice(0, 8)) {
       const where = `seed ${seed}: ${findingKey(finding)}`
       const trades = finding.remedies.map((remedy) => {
-        const after = createAssessor().measure(applyEdit(look, remedy.edit)).each
+        const after = assessor.measure(applyEdit(look, remedy.edit)).each
         const worse = after.filter((one) => gravity[one.severity] > (had.get(findingKey(one)) ?? -1))
         expect(remedy.brings.map(findingKey), `${where} by ${remedy.code}`).toEqual(worse.map(findingKey))
         expect(

@@ -34,7 +34,7 @@ function tower(vessels: number): Look {
 
 describe('while something heavy is worked out', () => {
   it('others are answered meanwhile', async () => {
-    const payload = JSON.stringify(tower(40))
+    const payload = JSON.stringify(tower(16))
     const assessed = Promise.all([1, 2].map(() => app.inject({ method: 'POST', url: '/api/assess', headers: { 'content-type': 'application/json' }, payload })))
     let answers = 0
     const until = assessed.then(() => true)
@@ -48,7 +48,7 @@ describe('while something heavy is worked out', () => {
 
   it('more than may wait is answered 503 at once; what was taken is answered all the same', async () => {
     const workers = createWorkers()
-    const text = JSON.stringify(tower(4))
+    const text = JSON.stringify(demoLook())
     const ends = await Promise.allSettled(Array.from({ length: 30 }, () => workers.run('assess', [text])))
     const refused = ends.flatMap((end) => (end.status === 'rejected' ? [end.reason as { code: string; status: number }] : []))
     expect(new Set(refused.map(({ code, status }) => `${status} ${code}`))).toEqual(new Set(['503 busy']))
