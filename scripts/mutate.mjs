@@ -1,16 +1,21 @@
-// npm run mutate [-- COUNT SEED]: breaks limits, comparisons and signs of the findings one at a time, runs the core's tests that name a finding of the
-// broken file, and tells what they did not see. The files are put back whatever happens. What only other tests would see counts as not seen.
+// npm run mutate [-- COUNT SEED core|server]: breaks limits, comparisons and signs one at a time, of the core's findings or of the server, runs the
+// tests that name a finding of the broken file or load it, and tells what they did not see. The files are put back whatever happens. What only other
+// tests would see counts as not seen.
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
-const [count = 30, seed = 1] = process.argv.slice(2).map(Number)
-const source = join(root, 'packages/core/src')
-const tests = join(root, 'packages/core/test')
-/** Searches and generated looks, which take minutes. */
-const SLOW = ['remedies', 'compose', 'malformed', 'metamorphic', 'edits', 'figures']
+const [count = 30, seed = 1] = process.argv.slice(2, 4).map(Number)
+const part = process.argv[4] ?? 'core'
+const { broken, slow } = {
+  core: { broken: /Findings\.ts$/, slow: ['remedies', 'compose', 'malformed', 'metamorphic', 'edits', 'figures'] },
+  // what starts and ends the process is tried only as built
+  server: { broken: /^(?!main|startServer|backupCommand|.*(migrations|entities|stand-ins)).*\.ts$/, slow: ['starting', 'fullDisk', 'malformed'] }
+}[part]
+const source = join(root, 'packages', part, 'src')
+const tests = join(root, 'packages', part, 'test')
 
 let state = seed >>> 0
 function random() {
@@ -34,7 +39,7 @@ const ways = [
 ]
 
 const files = readdirSync(source, { recursive: true })
-  .filter((name) => /Findings\.ts$/.test(name))
+  .filter((name) => broken.test(name))
   .map((name) => join(source, name))
 const places = files.flatMap((file) =>
   readFileSync(file, 'utf8')
@@ -47,25 +52,24 @@ const places = files.flatMap((file) =>
 )
 const chosen = Array.from({ length: Math.min(count, places.length) }, () => places.splice(Math.floor(random() * places.length), 1)[0])
 
-/** Tests that name one of the findings a file makes. */
+/** Tests that name one of the findings a file makes; of a server every one that is not slow. */
 function testsOf(file) {
+  const quick = readdirSync(tests).filter((name) => name.endsWith('.test.ts') && !slow.some((one) => name === `${one}.test.ts`))
+  if (part === 'server') return quick.map((name) => `test/${name}`)
   const codes = [...readFileSync(file, 'utf8').matchAll(/code: '([a-z.-]+)'/g)].map(([, code]) => `'${code}'`)
-  return readdirSync(tests)
-    .filter((name) => name.endsWith('.test.ts') && !SLOW.some((slow) => name === `${slow}.test.ts`))
-    .filter((name) => codes.some((code) => readFileSync(join(tests, name), 'utf8').includes(code)))
-    .map((name) => `test/${name}`)
+  return quick.filter((name) => codes.some((code) => readFileSync(join(tests, name), 'utf8').includes(code))).map((name) => `test/${name}`)
 }
 
 /** Whether one of some tests fails with the files as they are. */
 function isSeen(names) {
   if (names.length === 0) return false
-  const args = ['run', '--project', 'core', '--bail', '1', '--reporter', 'dot', ...names]
+  const args = ['run', '--project', part, '--bail', '1', '--reporter', 'dot', ...names]
   return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore' }).status !== 0
 }
 
 /** Runs with a file as it is not, and puts it back. */
-function withFile(file, text, broken, run) {
-  writeFileSync(file, broken)
+function withFile(file, text, otherwise, run) {
+  writeFileSync(file, otherwise)
   try {
     return run()
   } finally {
@@ -73,7 +77,8 @@ function withFile(file, text, broken, run) {
   }
 }
 
-for (const file of new Set(chosen.map((one) => one.file))) if (isSeen(testsOf(file))) throw new Error(`the tests of ${file} fail as it is`)
+const names = new Set(chosen.map((one) => testsOf(one.file).join(' ')))
+for (const tried of names) if (isSeen(tried.split(' ').filter(Boolean))) throw new Error(`tests fail as it is: ${tried}`)
 const unseen = []
 for (const [i, { file, row, at, from, to }] of chosen.entries()) {
   const text = readFileSync(file, 'utf8')
