@@ -9,6 +9,7 @@ import { cupboardRoutes } from './cupboard/cupboardRoutes.js'
 import { ApiError } from './errors.js'
 import { answerClientError, answerError } from './http/errorHandler.js'
 import { installGuard } from './http/guard.js'
+import { checkLookBy } from './looks/checkedLook.js'
 import { lookRoutes } from './looks/lookRoutes.js'
 import { occasionRoutes } from './occasions/occasionRoutes.js'
 import { photoRoutes } from './photos/photoRoutes.js'
@@ -55,6 +56,7 @@ export async function createApp(options: AppOptions): Promise<FastifyInstance> {
     frameworkErrors: answerError
   }
   if (serverFactory) settings.serverFactory = serverFactory
+  storage.book.checkBy(checkLookBy(workers))
   const app = Fastify(settings)
   app.setValidatorCompiler(() => () => true)
   app.removeContentTypeParser('text/plain')
@@ -64,13 +66,13 @@ export async function createApp(options: AppOptions): Promise<FastifyInstance> {
   installGuard(app, names)
   await app.register(rateLimit, { global: false, max: heavyPerMinute, errorResponseBuilder: () => new ApiError('too-many') })
   const prices = createMarket(day)
-  await app.register(occasionRoutes, { storage, prices })
+  await app.register(occasionRoutes, { storage, prices, workers })
   await app.register(lookRoutes, { storage, workers })
   await app.register(shareRoutes, { storage })
   await app.register(ideaRoutes, { storage })
   await app.register(cupboardRoutes, { storage, workers })
   await app.register(shopRoutes, { storage, prices, workers })
-  await app.register(planRoutes, { storage, prices })
+  await app.register(planRoutes, { storage, prices, workers })
   await app.register(photoRoutes, { storage })
   await app.register(assessRoutes, { workers })
   await app.register(aboutRoutes, { storage, ...(backups && { backups }) })

@@ -32,18 +32,43 @@ function tower(vessels: number): Look {
   return { ...look, centerpiece: centerpiece as Look['centerpiece'] }
 }
 
+/** So many times the server says it is well until something is done. */
+async function answersUntil(done: Promise<unknown>): Promise<number> {
+  let answers = 0
+  const until = done.then(() => true)
+  while (!(await Promise.race([until, new Promise((go) => setTimeout(() => go(false), 20))]))) {
+    expect((await app.inject({ url: '/api/health' })).statusCode).toBe(200)
+    answers++
+  }
+  return answers
+}
+
 describe('while something heavy is worked out', () => {
   it('others are answered meanwhile', async () => {
     const payload = JSON.stringify(tower(16))
     const assessed = Promise.all([1, 2].map(() => app.inject({ method: 'POST', url: '/api/assess', headers: { 'content-type': 'application/json' }, payload })))
-    let answers = 0
-    const until = assessed.then(() => true)
-    while (!(await Promise.race([until, new Promise((go) => setTimeout(() => go(false), 20))]))) {
-      expect((await app.inject({ url: '/api/health' })).statusCode).toBe(200)
-      answers++
-    }
+    const answers = await answersUntil(assessed)
     expect((await assessed).map((one) => one.statusCode)).toEqual([200, 200])
     expect(answers).toBeGreaterThan(2)
+  })
+
+  it('a look of megabytes is checked elsewhere: others are answered meanwhile, a spoiled one is refused by its place, a sound one opens again', async () => {
+    const look = demoLook()
+    const pieces = Array.from({ length: 5_000 }, (_, i) => ({ ...look.pieces[i % look.pieces.length]!, id: `extra-${i}` }))
+    const large = { ...look, pieces: [...look.pieces, ...pieces] }
+    const importing = (payload: object) => {
+      const answer = app.inject({ method: 'POST', url: '/api/looks', payload }).then((one) => one)
+      return Promise.all([answer, answersUntil(answer)])
+    }
+    const [added, answers] = await importing(large)
+    expect(added.statusCode).toBe(201)
+    expect(answers).toBeGreaterThan(2)
+    const { id } = added.json<{ id: string }>()
+    storage.book.forget(id)
+    const read = (await app.inject({ url: `/api/looks/${id}` })).json<{ look: Look }>()
+    expect(read.look.pieces).toEqual(large.pieces)
+    const [refused] = await importing({ ...large, pieces: [...large.pieces, { ...pieces[0], id: 'spoiled', heightMm: 'tall' }] })
+    expect(refused.json()).toMatchObject({ error: { code: 'unusable-look', faults: [{ place: `/pieces/${large.pieces.length}/heightMm` }] } })
   })
 
   it('more than may wait is answered 503 at once; what was taken is answered all the same', async () => {

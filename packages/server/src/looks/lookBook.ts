@@ -4,6 +4,7 @@ import { isRecord, validateLook } from '@hestiad/core/formats'
 import { ApiError } from '../errors.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
+import type { CheckLook } from './checkedLook.js'
 
 /** A look as it is at its newest revision, with what can be taken back and done again. */
 export interface OpenLook {
@@ -29,6 +30,12 @@ const ENTRIES_READ = 3 * MOST_STEPS
 /** Looks at hand: each read once from its document and the edits since, and then kept as edits come in. */
 export class LookBook {
   private readonly open = new Map<string, OpenLook>()
+  private check: CheckLook = (value) => validateLook(value)
+
+  /** Large looks are checked as is told here. */
+  checkBy(check: CheckLook): void {
+    this.check = check
+  }
 
   /** @throws ApiError not-found */
   async get(manager: EntityManager, id: string): Promise<OpenLook> {
@@ -59,27 +66,25 @@ export class LookBook {
     if (!row) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
     const newest = await manager.getRepository(EditEntity).find({ where: { lookId: id }, order: { revision: 'DESC' }, take: ENTRIES_READ })
     const entries = newest.reverse()
-    const look = lookOf(
-      row,
-      entries.filter((entry) => entry.revision > row.documentRevision)
-    )
+    const since = entries.filter((entry) => entry.revision > row.documentRevision)
+    const look = await this.lookOf(row, since)
     const { occasionId, revision, documentRevision, updatedAtMs } = row
     const letters = row.document.length + entries.reduce((sum, entry) => sum + entry.patches.length + entry.inverse.length, 0)
     return { id, occasionId, revision, documentRevision, updatedAtMs, look, history: historyFrom(entries), letters }
   }
-}
 
-/**
- * The look of a row's document with the edits since, under the row's id, made whole when an older version wrote it.
- * @throws ApiError damaged-look when what is stored is no look
- */
-function lookOf(row: Pick<LookEntity, 'document' | 'id'>, since: readonly EditEntity[]): Look {
-  try {
-    const parsed = validateLook({ ...(JSON.parse(row.document) as object), id: row.id })
-    if (!parsed.ok) throw new ApiError('damaged-look', parsed.faults)
-    return since.map(editOf).reduce(applyEdit, parsed.value)
-  } catch (error) {
-    throw error instanceof ApiError ? error : new ApiError('damaged-look', [{ place: '', message: (error as Error).message.slice(0, 200) }])
+  /**
+   * The look of a row's document with the edits since, under the row's id, made whole when an older version wrote it.
+   * @throws ApiError damaged-look when what is stored is no look
+   */
+  private async lookOf(row: Pick<LookEntity, 'document' | 'id'>, since: readonly EditEntity[]): Promise<Look> {
+    try {
+      const parsed = await this.check({ ...(JSON.parse(row.document) as object), id: row.id }, row.document.length)
+      if (!parsed.ok) throw new ApiError('damaged-look', parsed.faults)
+      return since.map(editOf).reduce(applyEdit, parsed.value)
+    } catch (error) {
+      throw error instanceof ApiError ? error : new ApiError('damaged-look', [{ place: '', message: (error as Error).message.slice(0, 200) }])
+    }
   }
 }
 

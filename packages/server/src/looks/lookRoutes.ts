@@ -11,9 +11,10 @@ import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import type { Workers } from '../work/workers.js'
+import { lookFrom } from './checkedLook.js'
 import { editOf } from './lookBook.js'
 import { lookAnswer } from './lookDtos.js'
-import { addLook, lookFrom, openLook, readLooks, storedLook } from './lookStore.js'
+import { addLook, openLook, readLooks, storedLook } from './lookStore.js'
 import { replaceLook } from './replaceLook.js'
 import { saveEdits } from './saveEdits.js'
 
@@ -39,7 +40,7 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
     const id = request.params['id']!
     const base = revisionOf(request)
     const { look } = readDto(ReplaceLookDto, request.body)
-    const { revision } = await replaceLook(storage, id, base, lookFrom(look))
+    const { revision } = await replaceLook(storage, id, base, await lookFrom(workers, request, look))
     return reply.header('etag', `"${revision}"`).send({ id, revision })
   })
 
@@ -70,11 +71,13 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
   route(app, operations.copyLook, async (request, reply) => {
     const dto = readDto(CopyLookDto, request.body)
     const { occasionId } = await openLook(storage, request.params['id']!)
-    const look = lookFrom(dto.look)
+    const look = await lookFrom(workers, request, dto.look)
     return reply.status(201).send(lookAnswer(await addLook(storage, { ...look, name: dto.name ?? look.name }, occasionId)))
   })
 
-  route(app, operations.importLook, async (request, reply) => reply.status(201).send(lookAnswer(await addLook(storage, lookFrom(request.body)))))
+  route(app, operations.importLook, async (request, reply) =>
+    reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, request, request.body))))
+  )
 
   route(app, operations.lookClaims, async (request) => {
     const { occasionId, look } = await openLook(storage, request.params['id']!)

@@ -1,20 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
-import type { Look } from '@hestiad/core'
-import { validateLook } from '@hestiad/core/formats'
+import { noHistory, type Look } from '@hestiad/core'
 import { ApiError } from '../errors.js'
 import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import type { OpenLook } from './lookBook.js'
-
-/** A body as a look. @throws ApiError unusable-look naming the places */
-export function lookFrom(value: unknown): Look {
-  const parsed = validateLook(value)
-  if (!parsed.ok) throw new ApiError('unusable-look', parsed.faults)
-  return parsed.value
-}
 
 /** @throws ApiError not-found */
 export function openLook(storage: Storage, id: string): Promise<OpenLook> {
@@ -56,17 +48,26 @@ const repository = (storage: Storage) => storage.dataSource.getRepository(LookEn
 /** Adds a look to an occasion, or with a new occasion of its own; the copy gets an id of its own. */
 export async function addLook(storage: Storage, look: Look, occasionId?: string): Promise<OpenLook> {
   const id = randomUUID()
-  await storage.writes.run((manager) => insertLook(manager, look, id, occasionId))
-  return openLook(storage, id)
+  const updatedAtMs = Date.now()
+  const own = { ...look, id }
+  const document = JSON.stringify(own)
+  const occasion = await storage.writes.run((manager) => insertDocument(manager, own, document, occasionId, updatedAtMs))
+  const open = { id, occasionId: occasion, revision: 1, documentRevision: 1, updatedAtMs, look: own, history: noHistory, letters: document.length }
+  storage.book.keep(open)
+  return open
 }
 
 /** The same inside a transaction, under a given id; gives the id of its occasion. */
-export async function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string, nowMs = Date.now()): Promise<string> {
+export function insertLook(manager: EntityManager, look: Look, id: string, occasionId?: string, nowMs = Date.now()): Promise<string> {
+  const own = { ...look, id }
+  return insertDocument(manager, own, JSON.stringify(own), occasionId, nowMs)
+}
+
+async function insertDocument(manager: EntityManager, look: Look, document: string, occasionId: string | undefined, nowMs: number): Promise<string> {
   const occasion = occasionId ?? randomUUID()
   if (!occasionId) await manager.insert(OccasionEntity, { id: occasion, createdAtMs: nowMs })
-  const document = JSON.stringify({ ...look, id })
   await manager.insert(LookEntity, {
-    id,
+    id: look.id,
     occasionId: occasion,
     revision: 1,
     documentRevision: 1,

@@ -6,16 +6,18 @@ import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
+import { lookFrom } from '../looks/checkedLook.js'
 import type { OpenLook } from '../looks/lookBook.js'
 import { lookAnswer } from '../looks/lookDtos.js'
-import { addLook, lookFrom, openLook, readLooks } from '../looks/lookStore.js'
+import { addLook, openLook, readLooks } from '../looks/lookStore.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import { OccasionEntity } from '../storage/entities/OccasionEntity.js'
 import type { Storage } from '../storage/openStorage.js'
+import type { Workers } from '../work/workers.js'
 
 /** Occasions: the list with each look small enough to draw, a new one from wishes and the cupboard, removal. */
-export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
+export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource; workers: Workers }> = (app, { storage, prices, workers }, done) => {
   route(app, operations.listOccasions, async () => {
     const { open: looks, damaged } = await readLooks(storage)
     const ids = [...new Set(looks.map((one) => one.occasionId))]
@@ -30,7 +32,7 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
     const pieces = (await loadItems(storage)).map((item) => item.piece)
     const like = dto.like === undefined ? undefined : (await openLook(storage, dto.like)).look
     const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
-    return reply.status(201).send(lookAnswer(await addLook(storage, lookFrom(look))))
+    return reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, request, look))))
   })
 
   route(app, operations.removeOccasion, async (request) => {

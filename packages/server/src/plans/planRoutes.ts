@@ -4,15 +4,17 @@ import { linesToBuy, usesOf } from '@hestiad/core'
 import { loadOffers } from '../cupboard/cupboardStore.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
-import { lookFrom, readLooks } from '../looks/lookStore.js'
+import { lookFrom } from '../looks/checkedLook.js'
+import { readLooks } from '../looks/lookStore.js'
 import { pricedLook, withAlike } from '../shops/prices.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
 import type { Storage } from '../storage/openStorage.js'
+import type { Workers } from '../work/workers.js'
 import { createPlanJobs } from './planJobs.js'
 import { createPlanner } from './planner.js'
 
 /** Buying plans, made in a thread: started, asked after, canceled. And what occasions lay of the cupboard, ever. */
-export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource }> = (app, { storage, prices }, done) => {
+export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: PriceSource; workers: Workers }> = (app, { storage, prices, workers }, done) => {
   const planner = createPlanner()
   const jobs = createPlanJobs(planner)
   app.addHook('onClose', () => planner.close())
@@ -20,7 +22,7 @@ export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
   route(app, operations.startPlan, async (request, reply) => {
     const dto = readDto(StartPlanDto, request.body)
     const day = dto.day ?? prices.today()
-    const look = lookFrom(dto.look)
+    const look = await lookFrom(workers, request, dto.look)
     const ids = new Set(linesToBuy(look).flatMap((line) => line.eligible))
     const priced = pricedLook(look, prices, await loadOffers(storage), ids, day)
     const id = jobs.start(withAlike(priced, prices, day), day)

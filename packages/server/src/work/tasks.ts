@@ -6,6 +6,7 @@ import {
   previewList,
   readCupboardCsv,
   readOffersCsv,
+  validateLook,
   type ListReading,
   type NamedPieces,
   type OfferColumn
@@ -23,6 +24,7 @@ export const tasks = {
     if (!parsed.ok) throw new ApiError('unusable-look', parsed.faults)
     return JSON.stringify(assess(parsed.value))
   },
+  checkLook: (value: unknown) => validateLook(value),
   buyListPdf: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListPdf(look, buyList(look)),
   buyListXlsx: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListXlsx(look, buyList(look)),
   binLabels: async (items: readonly CupboardItem[], address: string) => (await import('../exports/labels.js')).binLabelsPdf(items, address),
