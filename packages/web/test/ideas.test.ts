@@ -135,4 +135,22 @@ describe('ideas on the page', () => {
     await ideas.load()
     expect([ideas.failed.value, ideas.all.value]).toEqual([false, []])
   })
+
+  it('of what was moved stand by themselves, the newest first, among neither what was seen nor what is to be done', async () => {
+    const ideas = useIdeas()
+    await ideas.load()
+    const rug: IdeaFields = { kind: 'moved', what: 'The rust rug', source: 'the dining room', takes: 'To the parlor: it fought the blue.', done: true }
+    await ideas.add(rug)
+    await new Promise((done) => setTimeout(done, 5))
+    await ideas.add({ ...rug, what: 'The lamp' })
+    await ideas.add(seen('Blue nets'))
+    await ideas.add(task('Hang the rods', 'fixed'))
+    expect(ideas.moved.value.map((one) => one.what)).toEqual(['The lamp', 'The rust rug'])
+    expect(ideas.seen.value.map((one) => one.what)).toEqual(['Blue nets'])
+    expect(ideas.rooms.value.flatMap(({ list }) => list).map((one) => one.what)).toEqual(['Hang the rods'])
+    await ideas.remove(ideas.moved.value[0]!)
+    expect(ideas.moved.value.map((one) => one.what)).toEqual(['The rust rug'])
+    await ideas.takeBack()
+    expect(ideas.moved.value).toHaveLength(2)
+  })
 })

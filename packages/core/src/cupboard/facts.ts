@@ -3,6 +3,9 @@ import type { Answer, Piece } from '../design/piece.js'
 export const finishes = ['unknown', 'matte', 'satin', 'glossy', 'mirror', 'clear', 'aged'] as const
 export const seasons = ['spring', 'summer', 'autumn', 'winter'] as const
 export const origins = ['unknown', 'bought', 'gift', 'inherited', 'made', 'borrowed'] as const
+/** Whether it will be looked at with pleasure in ten years, or is of these years: the stylist's own judgement. */
+export const lastings = ['timeless', 'trend', 'unknown'] as const
+export type Lasting = (typeof lastings)[number]
 export type Season = (typeof seasons)[number]
 
 /** What the household knows of a piece beyond what geometry needs. Unknown is said, never guessed. */
@@ -11,6 +14,7 @@ export interface PieceFacts {
   readonly motif: string
   /** When it is used; none means all the year. */
   readonly seasons: readonly Season[]
+  readonly lasting: Lasting
   readonly usage: 'everyday' | 'occasions' | 'unknown'
   readonly breakable: Answer
   readonly origin: (typeof origins)[number]
@@ -47,6 +51,7 @@ export const noFacts: PieceFacts = {
   finish: 'unknown',
   motif: '',
   seasons: [],
+  lasting: 'unknown',
   usage: 'unknown',
   breakable: 'unknown',
   origin: 'unknown',

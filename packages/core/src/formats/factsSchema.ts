@@ -1,4 +1,4 @@
-import { finishes, origins, seasons } from '../cupboard/facts.js'
+import { finishes, lastings, origins, seasons } from '../cupboard/facts.js'
 import { answers } from '../design/piece.js'
 
 const text = (maxLength: number) => ({ type: 'string', maxLength })
@@ -10,6 +10,7 @@ const properties = {
   finish: oneOf(finishes),
   motif: text(100),
   seasons: { type: 'array', maxItems: 4, uniqueItems: true, items: oneOf(seasons) },
+  lasting: oneOf(lastings),
   usage: oneOf(['everyday', 'occasions', 'unknown']),
   breakable: oneOf(answers),
   origin: oneOf(origins),

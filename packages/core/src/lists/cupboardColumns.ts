@@ -5,6 +5,7 @@ export const factColumns = [
   'finish',
   'motif',
   'seasons',
+  'lasting',
   'usage',
   'breakable',
   'origin',

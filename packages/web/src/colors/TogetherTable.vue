@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { together, type CupboardItem, type Look, type TogetherNote, type TogetherRow } from '@hestiad/core'
+import { formatMoney, lastingSpend, together, type CupboardItem, type Lasting, type Look, type TogetherNote, type TogetherRow } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef, toRaw } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
@@ -32,6 +32,34 @@ const ages = computed(() =>
     (['old', 'between', 'new', 'unknown'] as const).flatMap((age) => (ties.value?.ages[age] ? [t(`together.ages.${age}`, { n: ties.value.ages[age] })] : []))
   )
 )
+
+const spends = computed(() => (items.value ? lastingSpend(toRaw(props.look), items.value) : []))
+const money = (cents: number) => formatMoney(cents, props.look.money.currency)
+const spent = computed(() =>
+  spends.value
+    .filter((one) => one.kinds > 0 && one.lasting !== 'unknown')
+    .map((one) =>
+      t(
+        'together.spent',
+        {
+          kind: t(`together.lasting.${one.lasting}`),
+          n: one.kinds,
+          paid: money(one.paidCents),
+          buy: one.toBuyCents > 0 ? t('together.toBuy', { sum: money(one.toBuyCents) }) : '',
+          gap: one.gapKinds > 0 ? t('together.gap', { n: one.gapKinds }) : ''
+        },
+        one.kinds
+      )
+    )
+)
+const unsaid = computed(() => {
+  const kinds = spends.value.find((one) => one.lasting === 'unknown')?.kinds ?? 0
+  return kinds > 0 ? t('together.unsaid', { n: kinds }, kinds) : ''
+})
+const house = computed(() => {
+  const of = (lasting: Lasting) => money(spends.value.find((one) => one.lasting === lasting)?.housePaidCents ?? 0)
+  return t('together.house', { trend: of('trend'), timeless: of('timeless') })
+})
 
 function tell(note: TogetherNote): string {
   switch (note.kind) {
@@ -85,6 +113,7 @@ function since(row: TogetherRow): string {
         <li v-for="(note, i) in ties.notes" :key="i">{{ tell(note) }}</li>
       </ul>
       <p class="soft small tidy">{{ t('together.mix', { ages }) }}</p>
+      <p v-if="spent.length > 0" class="soft small tidy">{{ spent.join(' ') }} {{ unsaid }} {{ house }}</p>
       <el-table :data="rows" size="small" :empty-text="t('together.nothing')">
         <el-table-column :label="t('together.piece')" min-width="140">
           <template #default="{ row }">{{ name((row as TogetherRow).pieceId) }}</template>

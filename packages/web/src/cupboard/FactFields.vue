@@ -4,7 +4,7 @@ import DateField from '../shell/DateField.vue'
 import CheckField from '../shell/CheckField.vue'
 import TextField from '../shell/TextField.vue'
 import FoldAway from '../shell/FoldAway.vue'
-import { answers, finishes, formatMoney, origins, seasons, type Answer, type CupboardItem, type Piece, type PieceFacts, type Season } from '@hestiad/core'
+import { answers, finishes, formatMoney, lastings, origins, seasons, type Answer, type CupboardItem, type Piece, type PieceFacts, type Season } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
@@ -22,6 +22,7 @@ const setPiece = (part: Partial<Pick<Piece, 'pattern' | 'foodSafe' | 'heatSafe'>
 const set = (part: Partial<PieceFacts>) => emit('change', { ...props.item, facts: { ...props.item.facts, ...part } })
 const choices = {
   finish: finishes,
+  lasting: lastings,
   usage: ['unknown', 'everyday', 'occasions'],
   origin: origins,
   breakable: answers

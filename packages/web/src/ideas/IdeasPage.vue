@@ -4,12 +4,13 @@ import { useI18n } from 'vue-i18n'
 import PageHeader from '../shell/PageHeader.vue'
 import TextField from '../shell/TextField.vue'
 import IdeaCard from './IdeaCard.vue'
+import MovedLog from './MovedLog.vue'
 import RoomTasks from './RoomTasks.vue'
 import { useIdeas } from './useIdeas.js'
 
 /** A board of what was seen and what is taken from it, and what there is to do in the rooms before any table is laid. */
 const { t } = useI18n()
-const { all, failed, problem, removed, seen, rooms, load, add, change, dropPhoto, remove, takeBack } = useIdeas()
+const { all, failed, problem, removed, seen, rooms, moved, load, add, change, dropPhoto, remove, takeBack } = useIdeas()
 const what = ref('')
 onMounted(load)
 
@@ -54,7 +55,10 @@ document.title = `${t('ideas.title')} · Hestiad`
             />
           </div>
         </section>
-        <RoomTasks :rooms="rooms" @add="add" @change="change" @remove="remove" />
+        <div class="stack rooms">
+          <RoomTasks :rooms="rooms" @add="add" @change="change" @remove="remove" />
+          <MovedLog :moved="moved" @add="add" @remove="remove" />
+        </div>
       </main>
     </template>
   </div>
@@ -80,6 +84,10 @@ document.title = `${t('ideas.title')} · Hestiad`
   justify-content: start;
   gap: 8px;
   align-items: center;
+}
+
+.rooms {
+  gap: 28px;
 }
 
 .board {

@@ -73,6 +73,8 @@ export function useIdeas() {
     rooms: computed(() =>
       roomStages.map((stage) => ({ stage, list: (all.value ?? []).filter((one) => one.kind === 'room' && (one.stage ?? 'fixed') === stage).reverse() }))
     ),
+    /** What found another place, the newest first. */
+    moved: computed(() => (all.value ?? []).filter((one) => one.kind === 'moved')),
     load,
     add,
     change,

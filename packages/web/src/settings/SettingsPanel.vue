@@ -11,6 +11,7 @@ import {
   layNapkin,
   pieceIndex,
   piecesOf,
+  roomLeft,
   setSpreads,
   settingItems,
   settingOf,
@@ -52,6 +53,7 @@ const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role
 const names = (ids: readonly string[]) => ids.map((id) => index.value.get(id)).filter((p): p is Piece => p !== undefined)
 const roles = (list: readonly string[]) => list.map((role) => t(`role.${role}`)).join(', ') || '–'
 const crowded = computed(() => store.findings.some((finding) => finding.code === 'setting.crowded'))
+const left = computed(() => roomLeft(props.look))
 const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p) => p.plateLineWidthMm) ?? [])))
 </script>
 
@@ -65,7 +67,22 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
         ><dt>{{ t('settings.given') }}</dt>
         <dd>{{ length(narrowest) }}</dd></template
       >
+      <template v-if="left">
+        <dt>{{ t('settings.middleLeaves') }}</dt>
+        <dd>
+          {{
+            t(left.elsewhereMm === null ? 'settings.leftAt' : 'settings.leftAtLeast', {
+              deep: length(left.depthMm),
+              seat: left.number,
+              other: length(left.elsewhereMm ?? 0)
+            })
+          }}
+        </dd>
+        <dt>{{ t('settings.takesDeep') }}</dt>
+        <dd :class="{ bad: left.neededMm > left.depthMm }">{{ length(left.neededMm) }}</dd>
+      </template>
     </dl>
+    <p v-if="left" class="soft small tidy">{{ left.plateMm > 0 ? t('settings.plateFits', { plate: length(left.plateMm) }) : t('settings.noPlateFits') }}</p>
     <p v-if="layout.widthMm > narrowest" class="soft small tidy">{{ t(crowded ? 'settings.touch' : 'settings.interlock') }}</p>
     <div v-for="one in spreads" :key="one.pieceId" class="row between small">
       <span>{{

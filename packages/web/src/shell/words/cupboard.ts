@@ -104,6 +104,7 @@ export const cupboardWords = {
   cord: 'Has a cord to a socket, in its second color',
   motif: 'Motif',
   seasons: 'Seasons',
+  lasting: 'Lasting or of these years',
   usage: 'Used',
   foodSafe: 'Food-safe',
   heatSafe: 'Heat-safe',
@@ -162,6 +163,8 @@ export const cupboardWords = {
   care: { wash: 'wash', press: 'press', polish: 'polish', mend: 'mend', recolor: 'recolor', untag: 'take labels off' },
   values: {
     unknown: 'unknown',
+    timeless: 'timeless',
+    trend: 'of these years',
     yes: 'yes',
     no: 'no',
     matte: 'matte',

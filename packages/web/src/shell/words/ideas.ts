@@ -24,5 +24,16 @@ export const ideasWords = {
   stageOf: 'Which part of the room',
   stage: { fixed: 'Fixed', furniture: 'Furniture', textile: 'Textiles', table: 'Table' },
   now: 'first',
-  noTasks: 'Nothing to do in the rooms.'
+  noTasks: 'Nothing to do in the rooms.',
+  moved: 'What moved where',
+  movedSay: 'A rug, a lamp, a chair that quarrels with every season belongs somewhere else. What went where is found again here.',
+  thing: 'What moved',
+  thingAs: 'What was moved?',
+  from: 'From',
+  fromAs: 'from which room',
+  to: 'To, and why',
+  toAs: 'to which room, and why',
+  keep: 'Note it',
+  fromRoom: 'from {from}',
+  noMoves: 'Nothing was moved yet.'
 }

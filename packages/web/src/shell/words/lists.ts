@@ -76,6 +76,7 @@ export const listsWords = {
     finish: 'Finish',
     motif: 'Motif',
     seasons: 'Seasons',
+    lasting: 'Lasting or of these years',
     usage: 'Everyday or occasions',
     breakable: 'Breakable',
     origin: 'How it came',
