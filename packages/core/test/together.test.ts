@@ -89,6 +89,24 @@ describe('what ties the pieces of a look together', () => {
     expect(note(few, knowing({}), 'theme')).toEqual([])
   })
 
+  it('says what of the guest of honor’s taste is met on table and menu, what nothing answers to, and what of the house would', () => {
+    const liking = (what: string, where = 'Ottoline') => meaning({ touches: [{ kind: 'taste', what, where }] })
+    const menu = { ...few.menu, dishes: pearl.menu.dishes }
+    expect(note({ ...liking('honesty, lemon pudding, shells; glass'), menu }, knowing({}), 'taste')).toEqual([
+      {
+        kind: 'taste',
+        whose: 'Ottoline',
+        pieceIds: expect.arrayContaining(['honesty-bundle', 'water-goblet']) as string[],
+        dishes: ['Steamed lemon pudding'],
+        unmet: ['shells'],
+        couldIds: expect.arrayContaining(['shells']) as string[]
+      }
+    ])
+    expect(note(liking('waves'), knowing({ 'dinner-oyster': { motif: 'waves' } }), 'taste')[0]).toMatchObject({ pieceIds: ['dinner-oyster'], unmet: [] })
+    expect(note(liking(' , '), knowing({}), 'taste')).toEqual([])
+    expect(note(meaning({ touches: [{ kind: 'sign', what: 'honesty', where: 'seat 1' }] }), knowing({}), 'taste')).toEqual([])
+  })
+
   // two literal kinds for a hint: common practice, no source
   it('counts kinds of things that show season or theme against the wish, and names owned ones that would', () => {
     const items = knowing({ 'dinner-oyster': { seasons: ['winter'] }, 'water-goblet': { seasons: ['winter'] }, 'honesty-bundle': { seasons: ['winter'] } })

@@ -4,7 +4,8 @@ import type { Literalness, Mood } from '../design/intent.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { pieceUses } from '../design/pieceUses.js'
-import { says } from '../units/plainWords.js'
+import { aboutOf } from '../intent/avoids.js'
+import { plainWords, says } from '../units/plainWords.js'
 import { noFacts, type CupboardItem, type PieceFacts } from './facts.js'
 import { comesDownOn, outOfSeason } from './said.js'
 
@@ -33,6 +34,15 @@ export interface TogetherRow {
 export type TogetherNote =
   /** A motif met on several pieces. */
   | { readonly kind: 'motif'; readonly motif: string; readonly pieceIds: readonly string[] }
+  /** What a guest of honor likes: what is laid and on the menu of it, the words nothing answers to, and what of the house would. */
+  | {
+      readonly kind: 'taste'
+      readonly whose: string
+      readonly pieceIds: readonly string[]
+      readonly dishes: readonly string[]
+      readonly unmet: readonly string[]
+      readonly couldIds: readonly string[]
+    }
   | { readonly kind: 'theme'; readonly pieceIds: readonly string[]; readonly dishes: readonly string[] }
   /** More, or fewer, kinds of things that show season or theme than is wished. */
   | { readonly kind: 'literal'; readonly wish: Literalness; readonly count: number; readonly least: number; readonly most: number }
@@ -69,7 +79,14 @@ export function together(look: Look, items: readonly CupboardItem[]): Together {
   return {
     rows,
     ages,
-    notes: [...motifNotes(rows), ...themeNotes(look, laid, rows, facts, used), ...seasonNotes(rows), ...styleNotes(look, rows), ...doubtNotes(laid, facts)]
+    notes: [
+      ...motifNotes(rows),
+      ...tasteNotes(look, laid, facts, used),
+      ...themeNotes(look, laid, rows, facts, used),
+      ...seasonNotes(rows),
+      ...styleNotes(look, rows),
+      ...doubtNotes(laid, facts)
+    ]
   }
 }
 
@@ -133,6 +150,28 @@ function motifNotes(rows: readonly TogetherRow[]): TogetherNote[] {
     .filter((list) => list.length > 1)
     .sort((a, b) => b.length - a.length)
     .map((list) => ({ kind: 'motif', motif: list[0]!.motif, pieceIds: list.map((row) => row.pieceId) }))
+}
+
+function tasteNotes({ intent, menu, pieces }: Look, laid: readonly Piece[], facts: ReadonlyMap<string, PieceFacts>, used: ReadonlySet<string>): TogetherNote[] {
+  const means = (piece: Piece, word: string) =>
+    aboutOf(piece, word) !== undefined || says(piece.pattern, word) || says((facts.get(piece.of ?? piece.id) ?? noFacts).motif, word)
+  return intent.touches.flatMap(({ kind, what, where }): TogetherNote[] => {
+    const words = kind === 'taste' ? what.split(/[,;]/).map(plainWords).filter(Boolean) : []
+    if (words.length === 0) return []
+    const met = (word: string) => laid.some((piece) => means(piece, word)) || menu.dishes.some((dish) => says(dish.name, word))
+    const unmet = words.filter((word) => !met(word))
+    const could = pieces.filter((piece) => piece.owned > 0 && piece.of === null && !used.has(piece.id) && unmet.some((word) => means(piece, word)))
+    return [
+      {
+        kind: 'taste',
+        whose: where,
+        pieceIds: laid.filter((piece) => words.some((word) => means(piece, word))).map((piece) => piece.id),
+        dishes: menu.dishes.filter((dish) => words.some((word) => says(dish.name, word))).map((dish) => dish.name),
+        unmet,
+        couldIds: could.slice(0, MOST_NAMED).map((piece) => piece.id)
+      }
+    ]
+  })
 }
 
 function themeNotes(

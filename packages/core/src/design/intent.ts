@@ -34,8 +34,11 @@ export type TableUse = (typeof tableUses)[number]
 export const literalness = ['hinted', 'shown', 'spelled-out'] as const
 export type Literalness = (typeof literalness)[number]
 
-export const touchKinds = ['talking-piece', 'surprise', 'sign'] as const
-/** Something personal: a thing to talk about, one to be found, a sign of family or faith; and where it is. */
+export const touchKinds = ['talking-piece', 'surprise', 'sign', 'taste'] as const
+/**
+ * Something personal: a thing to talk about, one to be found, a sign of family or faith, and where it is; or what a guest of honor likes, in words
+ * parted by commas, and whose taste that is.
+ */
 export interface PersonalTouch {
   readonly kind: (typeof touchKinds)[number]
   readonly what: string

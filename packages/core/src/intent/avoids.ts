@@ -16,7 +16,8 @@ export function avoidedFor(piece: Piece, words: readonly string[]): { readonly w
   return undefined
 }
 
-function aboutOf(piece: Piece, word: string): AvoidedFor | undefined {
+/** What of a piece a plain word is about; undefined where it does not mean the piece. */
+export function aboutOf(piece: Piece, word: string): AvoidedFor | undefined {
   const means = (text: string) => singular(plainWords(text)) === singular(word)
   if (means(colorName(piece.color))) return 'color'
   if (means(piece.material)) return 'material'

@@ -36,14 +36,14 @@ const add = () =>
         <TextField
           bare
           :label="t('meant.touch.what', { n: i + 1 })"
-          :placeholder="t('meant.touch.whatAs')"
+          :placeholder="t(one.kind === 'taste' ? 'meant.touch.likes' : 'meant.touch.whatAs')"
           :model-value="one.what"
           @update:model-value="setOne(i, { what: $event })"
         />
         <TextField
           bare
           :label="t('meant.touch.where', { n: i + 1 })"
-          :placeholder="t('meant.touch.whereAs')"
+          :placeholder="t(one.kind === 'taste' ? 'meant.touch.whose' : 'meant.touch.whereAs')"
           :model-value="one.where"
           @update:model-value="setOne(i, { where: $event })"
         />
@@ -70,7 +70,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: minmax(120px, 0.7fr) minmax(0, 1.3fr) auto;
+  grid-template-columns: minmax(142px, 0.8fr) minmax(0, 1.2fr) auto;
   gap: 6px 10px;
   align-items: center;
 }

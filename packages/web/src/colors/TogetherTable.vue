@@ -65,6 +65,16 @@ function tell(note: TogetherNote): string {
   switch (note.kind) {
     case 'motif':
       return t('together.note.motif', { motif: note.motif, n: note.pieceIds.length, names: named(note.pieceIds) })
+    case 'taste': {
+      const met = list([...note.pieceIds.map(name), ...note.dishes])
+      return [
+        met && t('together.note.taste', { whose: note.whose || t('together.note.honored'), names: met }),
+        note.unmet.length > 0 && t('together.note.tasteUnmet', { words: list(note.unmet) }),
+        note.couldIds.length > 0 && t('together.note.tasteCould', { names: named(note.couldIds) })
+      ]
+        .filter(Boolean)
+        .join(' ')
+    }
     case 'theme':
       if (note.pieceIds.length === 0 && note.dishes.length === 0) return t('together.note.noTheme', { theme: props.look.intent.theme })
       return t('together.note.theme', { theme: props.look.intent.theme, names: list([...note.pieceIds.map(name), ...note.dishes]) })

@@ -33,7 +33,7 @@ const kinds = computed(() =>
 const figures = computed(() => (look.value ? createAssessor().measure(look.value).figures : undefined))
 const sight = computed(() => figures.value?.sight)
 const checks = computed(() => (look.value ? layingChecks(look.value) : []))
-const touches = computed(() => look.value?.intent.touches.filter((touch) => touch.what !== '') ?? [])
+const touches = computed(() => look.value?.intent.touches.filter((touch) => touch.what !== '' && touch.kind !== 'taste') ?? [])
 const minutes = computed(() => (look.value ? layingMinutes(look.value) : undefined))
 
 function say(check: (typeof checks.value)[number]): string {

@@ -96,6 +96,10 @@ export const togetherWords = {
   from: 'Motif, finish, age and season are typed in the cupboard; where nobody typed a finish, the material’s usual one stands in.',
   note: {
     motif: '“{motif}” is met on {n} pieces: {names}.',
+    taste: 'What {whose} likes is met in {names}.',
+    tasteUnmet: 'Nothing answers to “{words}”.',
+    tasteCould: 'In the house: {names}.',
+    honored: 'the guest of honor',
     theme: '“{theme}” is met in {names}.',
     noTheme: 'Nothing on the table or the menu says “{theme}” yet: a motif, a figure, a fruit, a flower or a dish would.',
     tooLiteral: 'One kind of thing shows season or theme; {wish} is at most {bound}. | {n} kinds of things show season or theme; {wish} is at most {bound}.',
