@@ -1,0 +1,117 @@
+import { execFileSync } from 'node:child_process'
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buyList, formatMoney, noFacts, type CupboardItem, type Piece } from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { buyListPdf } from '../src/exports/buyListFiles.js'
+import { binLabelsPdf } from '../src/exports/labels.js'
+import { demoLook } from './support.js'
+
+interface Word {
+  readonly page: number
+  readonly text: string
+  readonly x: number
+  readonly y: number
+}
+
+const POPPLER = '/usr/bin/pdftotext'
+
+function told(pdf: Buffer, ...options: string[]): string {
+  const folder = mkdtempSync(join(tmpdir(), 'hestiad-pdf-'))
+  writeFileSync(join(folder, 'a.pdf'), pdf)
+  try {
+    return execFileSync(POPPLER, [...options, join(folder, 'a.pdf'), '-'], { encoding: 'utf8' })
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
+}
+
+/** The words of a PDF where they stand, in points from the upper left, as another program reads them. */
+function wordsOf(pdf: Buffer): { readonly words: Word[]; readonly width: number; readonly height: number } {
+  const html = told(pdf, '-bbox')
+  const [, width, height] = /<page width="([\d.]+)" height="([\d.]+)"/.exec(html)!
+  const words = html.split('<page ').flatMap((part, page) =>
+    [...part.matchAll(/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="[\d.]+" yMax="[\d.]+">([^<]*)</g)].map(([, x, y, text]) => ({
+      page,
+      text: text!,
+      x: Number(x),
+      y: Number(y)
+    }))
+  )
+  return { words, width: Number(width), height: Number(height) }
+}
+
+const piece = (change: Partial<Piece>): CupboardItem => {
+  const stand = demoLook().pieces.find((one) => one.kind === 'plate')!
+  return { piece: { ...stand, material: 'wood', owned: 3, kept: '', ...change } as Piece, facts: noFacts }
+}
+
+// outside check: poppler's pdftotext reads what was written, and where
+describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
+  it('have a label for each place, two across and five down, with what is kept there and nothing else in its cell', async () => {
+    const places = Array.from({ length: 12 }, (_, i) => `Pantry, shelf ${i + 1}, bin ${i + 11}`)
+    const items = places.flatMap((kept, i) => [piece({ id: `a${i}`, name: `Marl${i}`, kept, owned: i + 2 }), piece({ id: `b${i}`, name: `Tarn${i}`, kept })])
+    const { words, width, height } = wordsOf(await binLabelsPdf(items, 'http://localhost:4715'))
+    const [margin, cellWidth, cellHeight] = [28, (width - 56) / 2, (height - 56) / 5]
+    const cellOf = ({ page, x, y }: Word) => (page - 1) * 10 + Math.floor((y - margin) / cellHeight) * 2 + Math.floor((x - margin) / cellWidth)
+    const named = words.filter(({ text }) => /^(Marl|Tarn)\d+$/.test(text))
+    expect(named).toHaveLength(24)
+    const sorted = [...places].sort((a, b) => a.localeCompare(b))
+    for (const word of named) expect(cellOf(word), word.text).toBe(sorted.indexOf(places[Number(word.text.slice(4))]!))
+    // within its label every line stands below the one before
+    for (const at of places.keys()) {
+      const lines = words.filter((word) => cellOf(word) === at).map(({ y }) => y)
+      expect([...lines].sort((a, b) => a - b)).toEqual(lines)
+      expect(Math.max(...lines) - Math.min(...lines)).toBeGreaterThan(30)
+    }
+    expect(new Set(words.map(({ page }) => page))).toEqual(new Set([1, 2]))
+  })
+
+  it('say of a place that something in it breaks, count what has no room on the label, and leave out what has no place or is not there', async () => {
+    const many = Array.from({ length: 11 }, (_, i) => piece({ id: `m${i}`, name: `Spoon${i}`, kept: 'Attic, shelf 1' }))
+    const items = [
+      ...many,
+      piece({ id: 'g', name: 'Beaker', kept: 'Hall, shelf 2', material: 'glass' }),
+      { ...piece({ id: 's', name: 'Figure', kept: 'Loft, shelf 3' }), facts: { ...noFacts, breakable: 'yes' as const } },
+      piece({ id: 'n', name: 'Nowhere', kept: '' }),
+      piece({ id: 'o', name: 'Sold', kept: 'Hall, shelf 2', owned: 0 })
+    ]
+    const text = told(await binLabelsPdf(items, 'http://localhost:4715'), '-raw')
+    expect(text).toContain('and 3 more')
+    expect(text.match(/Breakable/g)).toHaveLength(2)
+    expect(text.indexOf('Breakable')).toBeGreaterThan(text.indexOf('Spoon0'))
+    expect(text).not.toMatch(/Nowhere|Sold|Spoon8/)
+    expect(told(await binLabelsPdf([], 'http://localhost:4715'))).toContain('Nothing in the cupboard has a place yet.')
+  })
+
+  it('have on the list to buy every line that is short, each shop’s receipt to the cent, and how long flowers are cut', async () => {
+    const look = demoLook()
+    const list = buyList(look)
+    const text = told(Buffer.from(await buyListPdf(look, list)), '-layout')
+    const plain = text.replace(/\s+/g, ' ')
+    for (const { receipt } of list.orders) expect(plain).toContain(formatMoney(receipt.totalCents, list.currency))
+    for (const { need, skipped } of list.lines) if (!skipped) expect(plain).toContain(need.piece.name)
+    for (const { arrangement } of look.centerpiece)
+      if (arrangement) expect(plain).toContain(`${arrangement.stems.reduce((sum, line) => sum + line.count, 0)} stems`)
+    const cut = /cut to ([\d¼½¾⅛⅜⅝⅞ ]+) in .*?bought ([\d¼½¾⅛⅜⅝⅞ ]+) in/.exec(plain)
+    expect(cut).not.toBeNull()
+    const inches = (said: string) =>
+      [...said.trim()].reduce(
+        (sum, sign) =>
+          '¼½¾⅛⅜⅝⅞'.includes(sign)
+            ? sum +
+              Number(
+                sign
+                  .normalize('NFKD')
+                  .replace('⁄', '/')
+                  .split('/')
+                  .reduce((a, b) => String(Number(a) / Number(b)))
+              )
+            : sum * 10 + Number(sign),
+        0
+      )
+    // one cuts off, never on
+    expect(inches(cut![1]!)).toBeLessThan(inches(cut![2]!))
+  })
+})
