@@ -3,6 +3,8 @@ import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { buyList, formatMoney, noFacts, type CupboardItem, type Piece } from '@hestiad/core'
+import jsQR from 'jsqr'
+import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { buyListPdf } from '../src/exports/buyListFiles.js'
 import { binLabelsPdf } from '../src/exports/labels.js'
@@ -15,7 +17,19 @@ interface Word {
   readonly y: number
 }
 
+/** The package says of itself that it is another kind of module than it is. */
+const readCode = jsQR as unknown as typeof jsQR.default
 const POPPLER = '/usr/bin/pdftotext'
+
+/** The first page as pixels, 150 to the inch. */
+async function drawn(pdf: Buffer): Promise<{ readonly data: Uint8ClampedArray; readonly width: number; readonly height: number }> {
+  const folder = mkdtempSync(join(tmpdir(), 'hestiad-pdf-'))
+  writeFileSync(join(folder, 'a.pdf'), pdf)
+  execFileSync('/usr/bin/pdftoppm', ['-r', '150', '-png', '-singlefile', join(folder, 'a.pdf'), join(folder, 'a')])
+  const { data, info } = await sharp(join(folder, 'a.png')).ensureAlpha().raw().toBuffer({ resolveWithObject: true })
+  rmSync(folder, { recursive: true })
+  return { data: new Uint8ClampedArray(data), width: info.width, height: info.height }
+}
 
 function told(pdf: Buffer, ...options: string[]): string {
   const folder = mkdtempSync(join(tmpdir(), 'hestiad-pdf-'))
@@ -83,6 +97,14 @@ describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
     expect(text.indexOf('Breakable')).toBeGreaterThan(text.indexOf('Spoon0'))
     expect(text).not.toMatch(/Nowhere|Sold|Spoon8/)
     expect(told(await binLabelsPdf([], 'http://localhost:4715'))).toContain('Nothing in the cupboard has a place yet.')
+  })
+
+  it('have codes that a reader of codes reads: the cupboard searched for that place, whatever letters it has', async () => {
+    for (const kept of ['Pantry, shelf 2, bin 11', 'Keller, Fach 3: Gläser & Körbe', '食器棚, 2', 'x'.repeat(180)]) {
+      const { data, width, height } = await drawn(await binLabelsPdf([piece({ kept })], 'http://localhost:4715'))
+      const read = readCode(data, width, height)
+      expect(read && Buffer.from(read.binaryData).toString(), kept).toBe(`http://localhost:4715/cupboard?q=${encodeURIComponent(kept)}`)
+    }
   })
 
   it('have on the list to buy every line that is short, each shop’s receipt to the cent, and how long flowers are cut', async () => {
