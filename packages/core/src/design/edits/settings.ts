@@ -26,6 +26,16 @@ export function removeLayer(look: Look, key: Key, list: Layers, i: number): Edit
   return onKind(look, key, (setting) => void setting[list].splice(i, 1))
 }
 
+/** A layer elsewhere in its order; plates lie from the bottom up. A place that is none changes nothing. */
+export function moveLayer(look: Look, key: Key, list: Layers, from: number, to: number): Edit {
+  return onKind(look, key, (setting) => {
+    const ids = setting[list]
+    if (!(from in ids) || !(to in ids) || from === to) return
+    const [id] = ids.splice(from, 1)
+    ids.splice(to, 0, id!)
+  })
+}
+
 /** A napkin, folded and laid as the one before, or none. */
 export function layNapkin(look: Look, key: Key, pieceId: string | null): Edit {
   return onKind(look, key, (setting) => {

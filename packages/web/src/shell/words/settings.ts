@@ -24,6 +24,8 @@ export const settingsWords = {
   room: 'Room',
   width: 'Setting',
   given: 'Narrowest place at the plates',
+  moveLayer: 'Move {name}',
+  moveKeys: 'Drag, or move with the arrow keys',
   middleLeaves: 'The middle leaves, from the edge',
   leftAt: '{deep} at place {seat}',
   leftAtLeast: '{deep} at place {seat}, {other} or more elsewhere',
