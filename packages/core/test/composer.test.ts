@@ -219,6 +219,32 @@ it('flowers alone, or lights alone, are composed anew with nothing moved, and wh
   }
 })
 
+it('the ends alone are composed anew in pairs, off the middle and with nothing else touched; what is locked there stays, and a round has none', () => {
+  for (const name of ['oval', 'long'] as const) {
+    const empty = tables[name]()
+    const look = applyEdit(empty, compose(empty, ['flanked']).ideas[0]!.edit)
+    const { ideas } = composePart(look, 'ends', usual)
+    expect(ideas.length, name).toBeGreaterThan(1)
+    for (const { centerpiece, brings, cast } of ideas) {
+      expect(brings.filter((finding) => hardCodes.has(finding.code))).toEqual([])
+      const stayed = centerpiece.filter((placed) => look.centerpiece.includes(placed))
+      const added = standings({ ...look, centerpiece }).filter((one) => !look.centerpiece.includes(one.placed))
+      expect(added.length % 2).toBe(0)
+      expect(new Set(added.map((one) => one.piece.id))).toEqual(new Set([cast.accentId, cast.lightId].filter((id) => id !== null)))
+      const xs = added.map((one) => Math.round(one.pose.x))
+      expect([...xs].sort((a, b) => a - b)).toEqual(xs.map((x) => 0 - x).sort((a, b) => a - b))
+      // whatever was taken off stood no farther in than what stayed
+      const off = standings(look).filter((one) => !centerpiece.includes(one.placed))
+      const roots = standings({ ...look, centerpiece: stayed }).filter((one) => one.placed.on === null)
+      for (const one of off) expect(Math.abs(one.pose.x)).toBeGreaterThanOrEqual(0.6 * Math.max(...roots.map((root) => Math.abs(root.pose.x))))
+    }
+    const locked = { ...look, centerpiece: look.centerpiece.map((placed) => ({ ...placed, locked: true })) }
+    for (const { centerpiece } of composePart(locked, 'ends', usual).ideas) expect(centerpiece.slice(0, locked.centerpiece.length)).toEqual(locked.centerpiece)
+  }
+  const round = tables.round()
+  expect(composePart(applyEdit(round, compose(round, ['one-focus']).ideas[0]!.edit), 'ends', usual).ideas).toEqual([])
+})
+
 it('families are twins, graded sets and one form in sizes; a stylist may say what belongs together', () => {
   const { pieces } = demoLook()
   const of = (id: string, together: readonly (readonly string[])[] = []) =>

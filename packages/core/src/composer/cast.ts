@@ -17,6 +17,9 @@ export interface Cast {
   readonly suits: number
 }
 
+/** Nothing cast. */
+export const nobody: Cast = { hero: null, support: null, light: null, base: null, accent: null, recipe: null, suits: 1 }
+
 export const partsOfCast = ['hero', 'support', 'light', 'base', 'accent'] as const
 export type PartOfCast = (typeof partsOfCast)[number]
 

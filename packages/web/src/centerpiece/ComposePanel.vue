@@ -26,6 +26,8 @@ const say = computed(() => speakerOf({ t: t as never, look: props.look, ...prefe
 const anchors = computed(() =>
   props.look.pieces.filter((piece) => isStanding(piece) && piece.owned > 0).map((piece) => ({ value: piece.id, label: piece.name }))
 )
+/** A round or a square has no ends. */
+const hasEnds = computed(() => !['round', 'square'].includes(props.look.table.shape.kind))
 /** Told where one pattern was asked for and cannot be laid. */
 const refused = computed(() => (composed.value && composed.value.ideas.length === 0 && isCurrent.value ? composed.value.refusals : []))
 
@@ -92,14 +94,25 @@ function choose(choice: PatternChoice): void {
       <el-button type="primary" size="small" :disabled="running !== undefined" @click="composer.compose()">{{ t('compose.compose') }}</el-button>
       <el-button v-if="composed" size="small" :disabled="running !== undefined" @click="composer.another">{{ t('compose.another') }}</el-button>
     </div>
-    <div v-if="look.centerpiece.length > 0" class="row">
+    <div v-if="look.centerpiece.length > 0" class="row parts">
       <el-button size="small" :disabled="running !== undefined" @click="composer.compose(pattern, 'flowers')">{{ t('compose.onlyFlowers') }}</el-button>
       <el-button size="small" :disabled="running !== undefined" @click="composer.compose(pattern, 'lights')">{{ t('compose.onlyLights') }}</el-button>
+      <el-button v-if="hasEnds" size="small" :disabled="running !== undefined" @click="composer.compose(pattern, 'ends')">{{
+        t('compose.onlyEnds')
+      }}</el-button>
     </div>
   </section>
 </template>
 
 <style scoped>
+.parts {
+  flex-wrap: wrap;
+}
+
+.parts .el-button {
+  margin: 0;
+}
+
 .patterns {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(82px, 1fr));

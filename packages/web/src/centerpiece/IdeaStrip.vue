@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Idea, Look } from '@hestiad/core'
+import type { Idea, Look, OnlyPart } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
@@ -13,11 +13,17 @@ const ideas = computed(() => props.composer.composed.value?.ideas ?? [])
 const only = computed(() => props.composer.composed.value?.only ?? null)
 const patterns = computed(() => new Set(ideas.value.map((idea) => idea.pattern)))
 
+const partIds: Readonly<Record<OnlyPart, (cast: Idea['cast']) => readonly (string | null)[]>> = {
+  flowers: ({ focalId }) => [focalId],
+  lights: ({ lightId }) => [lightId],
+  ends: ({ accentId, focalId, lightId }) => [focalId ?? accentId, lightId]
+}
+
 /** What tells it from the others: its pattern; within one the flowers and what leads; or what alone was composed. */
 function nameOf(idea: Idea): string {
-  const { focalId, heroId, baseId, lightId } = idea.cast
+  const { focalId, heroId, baseId } = idea.cast
   if (!only.value && patterns.value.size > 1 && idea.pattern) return t(`compose.names.${idea.pattern}`)
-  const ids = only.value === 'flowers' ? [focalId] : only.value === 'lights' ? [lightId] : [focalId, baseId ?? heroId]
+  const ids = only.value ? partIds[only.value](idea.cast) : [focalId, baseId ?? heroId]
   const names = ids.flatMap((id) => looks.value[0]?.pieces.find((piece) => piece.id === id)?.name ?? [])
   return names.join(', ') || (idea.pattern ? t(`compose.names.${idea.pattern}`) : t('compose.asItStands'))
 }

@@ -69,6 +69,7 @@ export const patternWords = {
   ideas: 'Ideas',
   onlyFlowers: 'Only the flowers',
   onlyLights: 'Only the lights',
+  onlyEnds: 'Only the ends',
   asItStands: 'As it stands',
   idea: '{pattern}, composition {score}',
   anchor: 'Around',
