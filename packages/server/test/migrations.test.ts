@@ -76,6 +76,14 @@ describe.each(readdirSync(fixtures).filter((name) => name.endsWith('.sqlite')))(
   })
 })
 
+it('a database that is up to date already is opened without a copy', async () => {
+  const folder = temporaryFolder()
+  for (const time of ['first', 'second']) {
+    await (await openStorage(join(folder, 'hestiad.sqlite'))).close()
+    expect(readdirSync(folder).filter((one) => one.includes('.before-')), time).toEqual([]) // prettier-ignore
+  }
+})
+
 it('the entities and the migrations say the same: nothing is left to generate', async () => {
   const storage = await openStorage(':memory:')
   const { upQueries } = await storage.dataSource.driver.createSchemaBuilder().log()

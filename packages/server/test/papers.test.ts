@@ -114,6 +114,9 @@ describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
     const plain = text.replace(/\s+/g, ' ')
     for (const { receipt } of list.orders) expect(plain).toContain(formatMoney(receipt.totalCents, list.currency))
     for (const { need, skipped } of list.lines) if (!skipped) expect(plain).toContain(need.piece.name)
+    // a part of a receipt that is nothing is not written
+    const parts = { Coupon: 'couponCents', Delivery: 'deliveryCents', Tax: 'taxCents' } as const
+    for (const [word, part] of Object.entries(parts)) expect(plain.includes(`${word} `), word).toBe(list.orders.some(({ receipt }) => receipt[part] !== 0))
     for (const { arrangement } of look.centerpiece)
       if (arrangement) expect(plain).toContain(`${arrangement.stems.reduce((sum, line) => sum + line.count, 0)} stems`)
     const cut = /cut to ([\d¼½¾⅛⅜⅝⅞ ]+) in .*?bought ([\d¼½¾⅛⅜⅝⅞ ]+) in/.exec(plain)

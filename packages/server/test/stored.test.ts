@@ -94,19 +94,25 @@ describe('a look that cannot be read', () => {
     expect((await app.inject({ method: 'DELETE', url: `/api/occasions/${damaged[0]!.occasionId}` })).statusCode).toBe(204)
   })
 
-  it.each(['[null, 5]', 'null', '[{"op":"replace"}]', '{', `${'['.repeat(4110)}${']'.repeat(4110)}`])(
-    'for its history alone, as %.20s, opens without one',
-    async (patches) => {
-      const { look, revision } = (await app.inject({ url: '/api/looks/mending-circle' })).json() as { look: Look; revision: number }
-      await sendEdits(app, 'mending-circle', saving(look, revision, [rename(look, 'Renamed')]))
-      const document = JSON.stringify({ ...look, name: 'Renamed' })
-      await query('UPDATE look SET document = ?, documentRevision = revision WHERE id = ?', [document, 'mending-circle'])
-      await query('UPDATE edit SET patches = ?, inverse = ? WHERE lookId = ?', [patches, patches, 'mending-circle'])
-      await reopened()
-      const opened = await app.inject({ url: '/api/looks/mending-circle' })
-      expect([opened.statusCode, (opened.json() as { look: Look }).look.name]).toEqual([200, 'Renamed'])
-    }
-  )
+  it.each([
+    '[null, 5]',
+    'null',
+    '[{"op":"replace"}]',
+    '[{"op":"move","path":["name"]}]',
+    '[{"op":"replace","path":[{"deep":1}]}]',
+    '[{"op":"replace","path":"/name"}]',
+    '{',
+    `${'['.repeat(4110)}${']'.repeat(4110)}`
+  ])('for its history alone, as %.20s, opens without one', async (patches) => {
+    const { look, revision } = (await app.inject({ url: '/api/looks/mending-circle' })).json() as { look: Look; revision: number }
+    await sendEdits(app, 'mending-circle', saving(look, revision, [rename(look, 'Renamed')]))
+    const document = JSON.stringify({ ...look, name: 'Renamed' })
+    await query('UPDATE look SET document = ?, documentRevision = revision WHERE id = ?', [document, 'mending-circle'])
+    await query('UPDATE edit SET patches = ?, inverse = ? WHERE lookId = ?', [patches, patches, 'mending-circle'])
+    await reopened()
+    const opened = await app.inject({ url: '/api/looks/mending-circle' })
+    expect([opened.statusCode, (opened.json() as { look: Look }).look.name]).toEqual([200, 'Renamed'])
+  })
 })
 
 describe('what is odd is answered in words, never 5xx', () => {
