@@ -277,10 +277,27 @@ test('the looks as a page for the client: voted on without the server and by a s
   await saved(page)
 })
 
+test('a recipe is kept for every other table, followed there, and when it is kept no longer it can be brought back', async ({ page }) => {
+  await open(page, 'ferry-crew', 'looks')
+  const kept = page.waitForResponse((answer) => answer.url().includes('/api/kept/recipe/') && answer.ok())
+  await panel(page).getByRole('button', { name: 'Keep this look as a recipe' }).click()
+  await expect(panel(page).getByText(/its middle of/)).toBeVisible()
+  await kept
+  await open(page, 'mending-circle', 'looks')
+  const after = panel(page).getByLabel('After another look or a recipe')
+  await choose(after, 'Brass and felt (recipe)')
+  await panel(page).getByRole('button', { name: 'Compose one like it' }).click()
+  await expect(panel(page).locator('article.card')).toHaveCount(1)
+  await panel(page).getByRole('button', { name: 'Keep this recipe no longer' }).click()
+  await expect(panel(page).getByText('The recipe “Brass and felt” is kept no longer.')).toBeVisible()
+  await panel(page).getByRole('status').getByRole('button', { name: 'Undo' }).click()
+  await expect(chosenIn(after)).toContainText('Brass and felt (recipe)')
+})
+
 test('a look is laid after another on another table; a recipe is saved and read again', async ({ page }) => {
   await open(page, 'mending-circle', 'looks')
-  const [file] = await Promise.all([page.waitForEvent('download'), panel(page).getByRole('button', { name: 'Save this look as a recipe' }).click()])
-  await choose(panel(page).getByLabel('After another look'), 'Ferry crew’s send-off: Brass and felt')
+  const [file] = await Promise.all([page.waitForEvent('download'), panel(page).getByRole('button', { name: 'Save this look as a recipe file' }).click()])
+  await choose(panel(page).getByLabel('After another look or a recipe'), 'Ferry crew’s send-off: Brass and felt')
   await panel(page).getByRole('button', { name: 'Compose one like it' }).click()
   const cards = panel(page).locator('article.card')
   await expect(cards).toHaveCount(1)

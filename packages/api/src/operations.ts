@@ -15,6 +15,7 @@ import {
   StartPlanDto
 } from './shops.js'
 import { IdeaDto, IdeaFieldsDto, IdeasDto } from './ideas.js'
+import { KeptDto, KeptFieldsDto, KeptListDto } from './kept.js'
 import { NewShareDto, ShareDto, SharedDto, SharesDto, VotesDto } from './shares.js'
 import type { CoreType } from './coreTypes.js'
 
@@ -85,6 +86,15 @@ export const operations = {
   }),
   putIdea: on('PUT /api/ideas/:id', 'ideas', 'Write an idea or a thing to do in a room', { body: json(IdeaFieldsDto), answers: { 200: json(IdeaDto) } }),
   removeIdea: on('DELETE /api/ideas/:id', 'ideas', 'Remove an idea or a thing to do', { answers: { 204: null } }),
+
+  listKept: on('GET /api/kept/:kind', 'kept', 'What a stylist keeps of a kind (taste, recipe or search), the oldest first', {
+    answers: { 200: json(KeptListDto) }
+  }),
+  putKept: on('PUT /api/kept/:kind/:id', 'kept', 'Keep something; of a kind the newest 200 are kept', {
+    body: json(KeptFieldsDto),
+    answers: { 200: json(KeptDto) }
+  }),
+  removeKept: on('DELETE /api/kept/:kind/:id', 'kept', 'Keep it no longer', { answers: { 204: null } }),
 
   getLook: on('GET /api/looks/:id', 'looks', 'A look with its revision (ETag) and its undo history', { answers: { 200: json(LookAnswerDto) } }),
   saveEdits: on(

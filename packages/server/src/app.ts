@@ -15,6 +15,7 @@ import { occasionRoutes } from './occasions/occasionRoutes.js'
 import { photoRoutes } from './photos/photoRoutes.js'
 import { planRoutes } from './plans/planRoutes.js'
 import { ideaRoutes } from './ideas/ideaRoutes.js'
+import { keptRoutes } from './kept/keptRoutes.js'
 import { shareRoutes } from './shares/shareRoutes.js'
 import { shopRoutes } from './shops/shopRoutes.js'
 import { createMarket } from './stand-ins/market.js'
@@ -70,6 +71,7 @@ export async function createApp(options: AppOptions): Promise<FastifyInstance> {
   await app.register(lookRoutes, { storage, workers })
   await app.register(shareRoutes, { storage })
   await app.register(ideaRoutes, { storage })
+  await app.register(keptRoutes, { storage })
   await app.register(cupboardRoutes, { storage, workers })
   await app.register(shopRoutes, { storage, prices, workers })
   await app.register(planRoutes, { storage, prices, workers })

@@ -42,6 +42,9 @@ it('every operation answers, once done right, just what its description says', a
   await ask('PUT', '/api/ideas/one', { kind: 'room', what: 'Hang the rods', source: '', takes: '', stage: 'fixed', done: false })
   await ask('GET', '/api/ideas')
   await ask('DELETE', '/api/ideas/one')
+  await ask('PUT', '/api/kept/search/one', { value: { query: 'brass' } })
+  await ask('GET', '/api/kept/search')
+  await ask('DELETE', '/api/kept/search/one')
   const id = (await ask<{ id: string }>('POST', '/api/looks', look)).id
   const own = (await ask<{ look: typeof look }>('GET', `/api/looks/${id}`)).look
   await ask('PATCH', `/api/looks/${id}`, saving(own, 1, [rename(own, 'N')]))

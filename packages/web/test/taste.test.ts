@@ -1,19 +1,19 @@
 import { traits, type Traits, type WholeLook } from '@hestiad/core'
 import { createPinia, setActivePinia } from 'pinia'
-import { nextTick } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoLook } from '../../core/test/support/looks.js'
 import { useTaste } from '../src/stores/taste.js'
+import { keptServer } from './support/keptServer.js'
 
-const kept = new Map<string, string>()
+vi.mock('../src/api/calls.js', async () => ({ api: (await import('./support/keptServer.js')).keptApi }))
+
 const whole = (share: number): WholeLook =>
   ({ look: demoLook(), palette: ['#f2ece0'], figures: { spendCents: 100 * share, leftCents: 100 * (1 - share) } }) as unknown as WholeLook
 const plain = Object.fromEntries(traits.map((trait) => [trait, 0.5])) as Traits
 
 describe('what a stylist preferred', () => {
   beforeEach(() => {
-    vi.stubGlobal('localStorage', { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value) })
-    kept.clear()
+    keptServer.reset()
     setActivePinia(createPinia())
   })
 
@@ -26,9 +26,10 @@ describe('what a stylist preferred', () => {
     unchoose()
     expect(store.choices).toHaveLength(20)
     expect(store.taste.weights.spend).toBeLessThan(0)
-    await nextTick()
+    await vi.waitFor(() => expect(keptServer.rows.get('taste')).toHaveLength(20))
     setActivePinia(createPinia())
     const again = useTaste()
+    await again.loaded
     expect(again.taste).toEqual(store.taste)
     const before = again.forget()
     expect(again.taste.choices).toBe(0)
@@ -36,16 +37,17 @@ describe('what a stylist preferred', () => {
     expect(again.taste).toEqual(store.taste)
   })
 
-  it('of long ago is let go, and what was stored by something else is passed over', () => {
+  it('of long ago is let go, and what was stored by something else is passed over', async () => {
     const store = useTaste()
     for (let i = 0; i < 70; i++) store.choose(whole(0.2), [whole(0.4)])
     expect(store.choices).toHaveLength(60)
-    const sound = { kept: plain, others: [plain] }
-    kept.set('taste-choices', JSON.stringify([null, 5, { kept: { flowers: 'many' }, others: [] }, { kept: plain, others: 3 }, sound]))
+    await vi.waitFor(() => expect(keptServer.rows.get('taste')).toHaveLength(70))
+    const choice = { kept: plain, others: [plain] }
+    const values = [{ kept: { flowers: 'many' }, others: [] }, { kept: plain, others: 3 }, choice]
+    keptServer.rows.set('taste', values.map((value, i) => ({ id: `${i}`, value, createdAtMs: i }))) // prettier-ignore
     setActivePinia(createPinia())
-    expect(useTaste().choices).toEqual([sound])
-    kept.set('taste-choices', '{')
-    setActivePinia(createPinia())
-    expect(useTaste().choices).toEqual([])
+    const again = useTaste()
+    await again.loaded
+    expect(again.choices).toEqual([choice])
   })
 })

@@ -107,15 +107,25 @@ export function keepingRecipe(recipe: LookRecipe | undefined, casts: readonly La
   return kept.length > 0 ? kept : casts
 }
 
-/** A recipe as a file has it; undefined for any other file. */
+/** A recipe file; undefined for what is none. */
 export function readRecipe(text: string): LookRecipe | undefined {
   try {
-    const file = JSON.parse(text) as LookRecipe
-    const isColor = (value: unknown) => typeof value === 'string' && /^#[0-9a-f]{6}$/.test(value)
-    const isSize = (value: unknown) => typeof value === 'number' && Number.isFinite(value) && value >= 0 && value <= 20_000
-    const isLine = (line: RecipeLine) =>
-      typeof line?.kind === 'string' && typeof line.material === 'string' && isColor(line.color) && isSize(line.count) && isSize(line.widthMm)
-    const isSound =
+    const file: unknown = JSON.parse(text)
+    return isRecipe(file) ? file : undefined
+  } catch {
+    return undefined
+  }
+}
+
+/** Whether a value is a recipe that can be followed. */
+export function isRecipe(value: unknown): value is LookRecipe {
+  const isColor = (one: unknown) => typeof one === 'string' && /^#[0-9a-f]{6}$/.test(one)
+  const isSize = (one: unknown) => typeof one === 'number' && Number.isFinite(one) && one >= 0 && one <= 20_000
+  const isLine = (line: RecipeLine) =>
+    typeof line?.kind === 'string' && typeof line.material === 'string' && isColor(line.color) && isSize(line.count) && isSize(line.widthMm)
+  try {
+    const file = value as LookRecipe
+    return (
       file.format === 'hestiad-recipe' &&
       file.version === 1 &&
       typeof file.name === 'string' &&
@@ -127,8 +137,8 @@ export function readRecipe(text: string): LookRecipe | undefined {
       file.palette.every((entry) => isColor(entry.color) && colorRoles.includes(entry.role)) &&
       file.middle.length <= 200 &&
       file.middle.every((line) => isLine(line) && line.heightsMm.length > 0 && line.heightsMm.every(isSize))
-    return isSound ? file : undefined
+    )
   } catch {
-    return undefined
+    return false
   }
 }

@@ -8,6 +8,7 @@ import { PhotoEntity } from './entities/PhotoEntity.js'
 import { PieceEntity } from './entities/PieceEntity.js'
 import { SetAsideEntity } from './entities/SetAsideEntity.js'
 import { IdeaEntity } from './entities/IdeaEntity.js'
+import { KeptEntity } from './entities/KeptEntity.js'
 import { ShareEntity } from './entities/ShareEntity.js'
 import { migrations } from './migrations/index.js'
 
@@ -16,7 +17,7 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity, IdeaEntity],
+    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity, IdeaEntity, KeptEntity],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

@@ -1,30 +1,32 @@
 import { noFacets, type Facets } from '@hestiad/core'
-import { ref, watchEffect, type Ref } from 'vue'
-import { keptList } from '../stores/keptList.js'
+import { computed, type ComputedRef } from 'vue'
+import { createKept } from '../stores/kept.js'
 
-/** A search of the cupboard with its facets, kept in this browser to be made again. */
+/** A search of the cupboard with its facets, kept to be made again. */
 export interface KeptSearch {
   readonly query: string
   readonly facets: Facets
 }
 
-const KEY = 'cupboard-searches'
 const MOST = 20
 
 export function useKeptSearches(): {
-  readonly kept: Ref<readonly KeptSearch[]>
+  readonly kept: ComputedRef<readonly KeptSearch[]>
   readonly has: (search: KeptSearch) => boolean
   readonly keep: (search: KeptSearch) => void
   readonly drop: (search: KeptSearch) => void
 } {
-  const kept = ref<readonly KeptSearch[]>(keptList(KEY, sound))
-  watchEffect(() => localStorage.setItem(KEY, JSON.stringify(kept.value)))
-  const without = (search: KeptSearch) => kept.value.filter((one) => !same(one, search))
+  const { list, load, keep, drop } = createKept<KeptSearch>('search', 'cupboard-searches', sound)
+  void load()
+  const dropAll = (search: KeptSearch) => list.value.filter((one) => same(one.value, search)).forEach((one) => drop(one.id))
   return {
-    kept,
-    has: (search) => kept.value.some((one) => same(one, search)),
-    keep: (search) => (kept.value = [...without(search), search].slice(-MOST)),
-    drop: (search) => (kept.value = without(search))
+    kept: computed(() => list.value.map((one) => one.value).slice(-MOST)),
+    has: (search) => list.value.some((one) => same(one.value, search)),
+    keep: (search) => {
+      dropAll(search)
+      keep(search)
+    },
+    drop: dropAll
   }
 }
 

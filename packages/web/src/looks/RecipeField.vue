@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colorName, readRecipe, recipeOf, type Look, type LookRecipe } from '@hestiad/core'
+import { colorName, isRecipe, readRecipe, recipeOf, type Look, type LookRecipe } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
@@ -7,20 +7,26 @@ import { list } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
 import FileField from '../shell/FileField.vue'
 import SelectField from '../shell/SelectField.vue'
+import { createKept, type Kept } from '../stores/kept.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 
-/** A look laid before, of any occasion, or a recipe file: what is composed follows it on this table, of this cupboard. */
+/** A look laid before, of any occasion, a recipe that was kept, or a recipe file: what is composed follows it on this table, of this cupboard. */
 const props = defineProps<{ look: Look }>()
 const recipe = defineModel<LookRecipe | undefined>({ required: true })
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const others = shallowRef<readonly { readonly value: string; readonly label: string; readonly look: Look }[]>([])
+const kept = createKept<LookRecipe>('recipe', 'kept-recipes', (one) => (isRecipe(one) ? [one] : []))
+const dropped = shallowRef<LookRecipe>()
 const chosen = ref<string | null>(null)
+const keptChosen = computed(() => kept.list.value.find((one) => one.id === chosen.value))
+const choices = computed(() => [...kept.list.value.map(({ id, value }) => ({ value: id, label: t('looks.afterKept', { name: value.name }) })), ...others.value])
 const problem = ref('')
 
 onMounted(async () => {
+  void kept.load()
   const { occasions } = await api.listOccasions().catch(() => ({ occasions: [] }))
   others.value = occasions.flatMap((occasion) =>
     occasion.looks
@@ -31,9 +37,10 @@ onMounted(async () => {
 
 function choose(id: string | null): void {
   const look = others.value.find((one) => one.value === id)?.look
+  const own = kept.list.value.find((one) => one.id === id)?.value
   problem.value = ''
-  chosen.value = look ? id : null
-  recipe.value = look && recipeOf(look)
+  chosen.value = look || own ? id : null
+  recipe.value = look ? recipeOf(look) : own
 }
 
 async function read(file: File): Promise<void> {
@@ -42,6 +49,25 @@ async function read(file: File): Promise<void> {
   if (!found) return
   chosen.value = null
   recipe.value = found
+}
+
+/** Kept under the look's name, in the place of one of that name. */
+function keep(): void {
+  const own = recipeOf(props.look)
+  for (const { id } of kept.list.value.filter((one) => one.value.name === own.name)) kept.drop(id)
+  dropped.value = undefined
+  choose(kept.keep(own))
+}
+
+function drop({ id, value }: Kept<LookRecipe>): void {
+  kept.drop(id)
+  dropped.value = value
+  choose(null)
+}
+
+function takeBack(): void {
+  if (dropped.value) choose(kept.keep(dropped.value))
+  dropped.value = undefined
 }
 
 function save(): void {
@@ -67,7 +93,7 @@ const says = computed(() => {
     <SelectField
       :label="t('looks.after')"
       :model-value="chosen"
-      :choices="others"
+      :choices="choices"
       :none="recipe && !chosen ? recipe.name : t('looks.afterNone')"
       @update:model-value="choose($event)"
       @none="choose(null)"
@@ -75,7 +101,12 @@ const says = computed(() => {
     <p v-if="says" class="soft small">{{ says }}</p>
     <p class="row small">
       <FileField quiet :label="t('looks.afterFile')" accept=".json,application/json" @file="read" />
+      <el-button class="plain link" @click="keep">{{ t('looks.afterKeep') }}</el-button>
       <el-button class="plain link" @click="save">{{ t('looks.afterSave') }}</el-button>
+      <el-button v-if="keptChosen" class="plain link" @click="drop(keptChosen)">{{ t('looks.afterDrop') }}</el-button>
+    </p>
+    <p v-if="dropped" class="row small" role="status">
+      {{ t('looks.afterDropped', { name: dropped.name }) }} <el-button class="plain link" @click="takeBack">{{ t('nav.undo') }}</el-button>
     </p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
   </div>

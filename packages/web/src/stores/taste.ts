@@ -1,36 +1,35 @@
 import { learnTaste, traits, traitsOf, type TasteChoice, type Traits, type WholeLook } from '@hestiad/core'
 import { defineStore } from 'pinia'
-import { computed, shallowRef, watchEffect } from 'vue'
-import { keptList } from './keptList.js'
+import { computed } from 'vue'
+import { createKept } from './kept.js'
 
-/** Older choices than these are forgotten: tastes change. */
+/** Older choices than these say nothing any more: tastes change. */
 const MOST_CHOICES = 60
-const KEY = 'taste-choices'
 
-/** What this stylist kept and dropped of the looks that were composed, and what that says; kept in this browser. */
+/** What this stylist kept and dropped of the looks that were composed, and what that says. */
 export const useTaste = defineStore('taste', () => {
-  const choices = shallowRef<readonly TasteChoice[]>(keptList(KEY, (one) => (isChoice(one) ? [one] : [])))
-  watchEffect(() => localStorage.setItem(KEY, JSON.stringify(choices.value)))
+  const kept = createKept<TasteChoice>('taste', 'taste-choices', (one) => (isChoice(one) ? [one] : []))
+  const choices = computed(() => kept.list.value.map((one) => one.value).slice(-MOST_CHOICES))
   const taste = computed(() => learnTaste(choices.value))
+  const loaded = kept.load()
 
   /** Of looks that were shown together one is laid or kept; gives what takes it back. */
-  function choose(kept: WholeLook, shown: readonly WholeLook[]): () => void {
-    const choice: TasteChoice = { kept: traitsOf(kept), others: shown.filter((one) => one !== kept).map(traitsOf) }
-    choices.value = [...choices.value, choice].slice(-MOST_CHOICES)
-    return () => (choices.value = choices.value.filter((one) => one !== choice))
+  function choose(laid: WholeLook, shown: readonly WholeLook[]): () => void {
+    const id = kept.keep({ kept: traitsOf(laid), others: shown.filter((one) => one !== laid).map(traitsOf) })
+    return () => kept.drop(id)
   }
 
   function forget(): readonly TasteChoice[] {
     const before = choices.value
-    choices.value = []
+    for (const { id } of kept.list.value) kept.drop(id)
     return before
   }
 
   function restore(before: readonly TasteChoice[]): void {
-    choices.value = before
+    for (const choice of before) kept.keep(choice)
   }
 
-  return { choices, taste, choose, forget, restore }
+  return { choices, taste, loaded, choose, forget, restore }
 })
 
 function isChoice(one: unknown): one is TasteChoice {

@@ -5,6 +5,7 @@ import { PhotoColors1795618315557 } from './1795618315557-PhotoColors.js'
 import { Journal1795855382789 } from './1795855382789-Journal.js'
 import { Shares1795960800000 } from './1795960800000-Shares.js'
 import { Ideas1796000400000 } from './1796000400000-Ideas.js'
+import { Kept1796007600000 } from './1796007600000-Kept.js'
 
 /** All migrations, oldest first. */
 export const migrations: readonly (new () => MigrationInterface)[] = [
@@ -13,5 +14,6 @@ export const migrations: readonly (new () => MigrationInterface)[] = [
   PhotoColors1795618315557,
   Journal1795855382789,
   Shares1795960800000,
-  Ideas1796000400000
+  Ideas1796000400000,
+  Kept1796007600000
 ]
