@@ -62,5 +62,5 @@ it('what the household knows of its pieces is of pieces it has, sound, and in th
 it('the board of ideas and the list of the rooms are there in their order', async () => {
   const { ideas } = (await app.inject({ url: '/api/ideas' })).json() as { ideas: { id: string; kind: string }[] }
   expect(ideas.map((idea) => idea.id)).toEqual(read<{ id: string }[]>('ideas.json').map((idea) => idea.id))
-  expect(new Set(ideas.map((idea) => idea.kind))).toEqual(new Set(['idea', 'room']))
+  expect(new Set(ideas.map((idea) => idea.kind))).toEqual(new Set(['idea', 'room', 'moved']))
 })

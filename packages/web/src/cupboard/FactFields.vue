@@ -4,7 +4,19 @@ import DateField from '../shell/DateField.vue'
 import CheckField from '../shell/CheckField.vue'
 import TextField from '../shell/TextField.vue'
 import FoldAway from '../shell/FoldAway.vue'
-import { answers, finishes, formatMoney, lastings, origins, seasons, type Answer, type CupboardItem, type Piece, type PieceFacts, type Season } from '@hestiad/core'
+import {
+  answers,
+  finishes,
+  formatMoney,
+  lastings,
+  origins,
+  seasons,
+  type Answer,
+  type CupboardItem,
+  type Piece,
+  type PieceFacts,
+  type Season
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
