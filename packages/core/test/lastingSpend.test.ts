@@ -1,18 +1,9 @@
-import { lastingSpend, noFacts, noIntent, type CupboardItem, type Look, type PieceFacts } from '@hestiad/core'
+import { lastingSpend, noFacts, type CupboardItem, type Look, type PieceFacts } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook } from './support/looks.js'
+import { demoLook, threeThings } from './support/looks.js'
 
 const pearl = demoLook('pearl-anniversary')
-const bare: Look = {
-  ...pearl,
-  intent: noIntent,
-  linens: { ...pearl.linens, clothId: 'cloth-oyster-oval', runner: null, matId: null, topper: null },
-  setting: { ...pearl.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'], flatwareIds: [], napkin: null, favorId: null, breadPlateId: null },
-  kinds: { ...pearl.kinds, others: [], spread: 'same' },
-  menu: { ...pearl.menu, dishes: [] },
-  buying: { ...pearl.buying, bought: [], skipped: [] },
-  centerpiece: []
-}
+const bare = threeThings()
 const having = (owned: Readonly<Record<string, number>>): Look => ({
   ...bare,
   pieces: bare.pieces.map((piece) => ({ ...piece, owned: owned[piece.id] ?? 40 }))

@@ -2,19 +2,11 @@ import { newPlaced, noFacts, noIntent, together, type CupboardItem, type Intent,
 import { describe, expect, it } from 'vitest'
 import { comesDownOn, seasonOf } from '../src/cupboard/said.js'
 import { singular, says } from '../src/units/plainWords.js'
-import { demoLook } from './support/looks.js'
+import { demoLook, threeThings } from './support/looks.js'
 
 const pearl = demoLook('pearl-anniversary')
-/** A table of four things only, so that all of it can be told by hand. */
-const few: Look = {
-  ...pearl,
-  intent: noIntent,
-  linens: { ...pearl.linens, clothId: 'cloth-oyster-oval', runner: null, matId: null, topper: null },
-  setting: { ...pearl.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'], flatwareIds: [], napkin: null, favorId: null, breadPlateId: null },
-  kinds: { ...pearl.kinds, others: [], spread: 'same' },
-  menu: { ...pearl.menu, dishes: [] },
-  centerpiece: [newPlaced('h', 'honesty-bundle')]
-}
+/** A table of four things only. */
+const few: Look = { ...threeThings(), centerpiece: [newPlaced('h', 'honesty-bundle')] }
 
 const knowing = (facts: Readonly<Record<string, Partial<PieceFacts>>>): CupboardItem[] =>
   few.pieces.map((piece) => ({ piece, facts: { ...noFacts, ...facts[piece.id] } }))

@@ -2,15 +2,16 @@ import { connect } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import type { FastifyInstance } from 'fastify'
 import { plainPlaced, type Look, type Plan } from '@hestiad/core'
+import { validateLook } from '@hestiad/core/formats'
 import sharp from 'sharp'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { createApp } from '../src/app.js'
 import { bind } from '../src/http/bind.js'
 import { createPlanJobs } from '../src/plans/planJobs.js'
 import type { Planner } from '../src/plans/planner.js'
 import type { Storage } from '../src/storage/openStorage.js'
 import { createWorkers } from '../src/work/workers.js'
-import { demoLook, idleWorkers, start } from './support.js'
+import { demoLook, idleWorkers, rename, saving, sendEdits, start } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage
@@ -69,6 +70,34 @@ describe('while something heavy is worked out', () => {
     expect(read.look.pieces).toEqual(large.pieces)
     const [refused] = await importing({ ...large, pieces: [...large.pieces, { ...pieces[0], id: 'spoiled', heightMm: 'tall' }] })
     expect(refused.json()).toMatchObject({ error: { code: 'unusable-look', faults: [{ place: `/pieces/${large.pieces.length}/heightMm` }] } })
+  })
+
+  it('a look that is saved, or removed, while somebody reads it slowly is afterwards as it was saved, or gone', async () => {
+    const gates: (() => void)[] = []
+    storage.book.checkBy(async (value) => {
+      await new Promise<void>((go) => gates.push(go))
+      return validateLook(value)
+    })
+    const fresh = async () =>
+      (await app.inject({ method: 'POST', url: '/api/looks', payload: demoLook() })).json<{ id: string; occasionId: string; look: Look }>()
+    const slowly = async (id: string) => {
+      storage.book.forget(id)
+      const read = app.inject({ url: `/api/looks/${id}` }).then((answer) => answer)
+      await vi.waitFor(() => expect(gates).toHaveLength(1))
+      return { read, go: () => gates.splice(0).forEach((gate) => gate()) }
+    }
+    const [saved, removed] = [await fresh(), await fresh()]
+    const reading = await slowly(saved.id)
+    expect((await sendEdits(app, saved.id, saving(saved.look, 1, [rename(saved.look, 'Saved meanwhile')]))).statusCode).toBe(200)
+    reading.go()
+    await reading.read
+    expect((await app.inject({ url: `/api/looks/${saved.id}` })).json()).toMatchObject({ revision: 2, look: { name: 'Saved meanwhile' } })
+    const late = await slowly(removed.id)
+    expect((await app.inject({ method: 'DELETE', url: `/api/occasions/${removed.occasionId}` })).statusCode).toBe(204)
+    late.go()
+    await late.read
+    storage.book.checkBy((value) => validateLook(value))
+    expect((await app.inject({ url: `/api/looks/${removed.id}` })).statusCode).toBe(404)
   })
 
   it('more than may wait is answered 503 at once; what was taken is answered all the same', async () => {

@@ -3,6 +3,7 @@ import {
   createAssessor,
   newGuest,
   noFacts,
+  noIntent,
   noMenu,
   plainLinens,
   plainPlaced,
@@ -121,5 +122,20 @@ export function tidyLook(): Look {
     linens: { clothId: null, runner: null, matId: null, ...plainLinens },
     setting: { ...demo.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'] },
     money: { ...demo.money, totalCents: 100_000 }
+  }
+}
+
+/** A supper with three things only, so that all of it can be told by hand: a cloth, a plate, a glass. */
+export function threeThings(): Look {
+  const pearl = demoLook('pearl-anniversary')
+  return {
+    ...pearl,
+    intent: noIntent,
+    linens: { ...pearl.linens, clothId: 'cloth-oyster-oval', runner: null, matId: null, topper: null },
+    setting: { ...pearl.setting, plateIds: ['dinner-oyster'], glassIds: ['water-goblet'], flatwareIds: [], napkin: null, favorId: null, breadPlateId: null },
+    kinds: { ...pearl.kinds, others: [], spread: 'same' },
+    menu: { ...pearl.menu, dishes: [] },
+    buying: { ...pearl.buying, bought: [], skipped: [] },
+    centerpiece: []
   }
 }

@@ -30,22 +30,35 @@ const ENTRIES_READ = 3 * MOST_STEPS
 /** Looks at hand: each read once from its document and the edits since, and then kept as edits come in. */
 export class LookBook {
   private readonly open = new Map<string, OpenLook>()
-  private check: CheckLook = (value) => validateLook(value)
+  /** Who reads which look last; whoever is no longer there when done has read what may have changed meanwhile. */
+  private readonly reading = new Map<string, symbol>()
+  private check: CheckLook = checkHere
 
-  /** Large looks are checked as is told here. */
+  /** Large looks are checked as is told here, unless one who reads them cannot wait. */
   checkBy(check: CheckLook): void {
     this.check = check
   }
 
-  /** @throws ApiError not-found */
-  async get(manager: EntityManager, id: string): Promise<OpenLook> {
+  /** Within a transaction, where everybody would wait, it is checked `here`. @throws ApiError not-found */
+  async get(manager: EntityManager, id: string, here = false): Promise<OpenLook> {
     const known = this.open.get(id)
-    const open = known ?? (await this.read(manager, id))
-    this.keep(open)
-    return open
+    if (known) {
+      this.keep(known)
+      return known
+    }
+    const mine = Symbol(id)
+    this.reading.set(id, mine)
+    try {
+      const open = await this.read(manager, id, here ? checkHere : this.check)
+      if (this.reading.get(id) === mine) this.keep(open)
+      return this.open.get(id) ?? open
+    } finally {
+      if (this.reading.get(id) === mine) this.reading.delete(id)
+    }
   }
 
   keep(open: OpenLook): void {
+    this.reading.delete(open.id)
     this.open.delete(open.id)
     this.open.set(open.id, open)
     let letters = [...this.open.values()].reduce((sum, one) => sum + one.letters, 0)
@@ -58,33 +71,36 @@ export class LookBook {
 
   /** What was not committed, or is gone. */
   forget(id: string): void {
+    this.reading.delete(id)
     this.open.delete(id)
   }
 
-  private async read(manager: EntityManager, id: string): Promise<OpenLook> {
+  private async read(manager: EntityManager, id: string, check: CheckLook): Promise<OpenLook> {
     const row = await manager.getRepository(LookEntity).findOneBy({ id })
     if (!row) throw new ApiError('not-found', [{ place: '', message: `no look ${id.slice(0, 64)}` }])
     const newest = await manager.getRepository(EditEntity).find({ where: { lookId: id }, order: { revision: 'DESC' }, take: ENTRIES_READ })
     const entries = newest.reverse()
     const since = entries.filter((entry) => entry.revision > row.documentRevision)
-    const look = await this.lookOf(row, since)
+    const look = await lookOf(row, since, check)
     const { occasionId, revision, documentRevision, updatedAtMs } = row
     const letters = row.document.length + entries.reduce((sum, entry) => sum + entry.patches.length + entry.inverse.length, 0)
     return { id, occasionId, revision, documentRevision, updatedAtMs, look, history: historyFrom(entries), letters }
   }
+}
 
-  /**
-   * The look of a row's document with the edits since, under the row's id, made whole when an older version wrote it.
-   * @throws ApiError damaged-look when what is stored is no look
-   */
-  private async lookOf(row: Pick<LookEntity, 'document' | 'id'>, since: readonly EditEntity[]): Promise<Look> {
-    try {
-      const parsed = await this.check({ ...(JSON.parse(row.document) as object), id: row.id }, row.document.length)
-      if (!parsed.ok) throw new ApiError('damaged-look', parsed.faults)
-      return since.map(editOf).reduce(applyEdit, parsed.value)
-    } catch (error) {
-      throw error instanceof ApiError ? error : new ApiError('damaged-look', [{ place: '', message: (error as Error).message.slice(0, 200) }])
-    }
+const checkHere: CheckLook = (value) => validateLook(value)
+
+/**
+ * The look of a row's document with the edits since, under the row's id, made whole when an older version wrote it.
+ * @throws ApiError damaged-look when what is stored is no look
+ */
+async function lookOf(row: Pick<LookEntity, 'document' | 'id'>, since: readonly EditEntity[], check: CheckLook): Promise<Look> {
+  try {
+    const parsed = await check({ ...(JSON.parse(row.document) as object), id: row.id }, row.document.length)
+    if (!parsed.ok) throw new ApiError('damaged-look', parsed.faults)
+    return since.map(editOf).reduce(applyEdit, parsed.value)
+  } catch (error) {
+    throw error instanceof ApiError ? error : new ApiError('damaged-look', [{ place: '', message: (error as Error).message.slice(0, 200) }])
   }
 }
 

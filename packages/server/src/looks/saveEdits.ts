@@ -36,7 +36,7 @@ export async function saveEdits(storage: Storage, lookId: string, dto: SaveEdits
 }
 
 async function append(storage: Storage, manager: EntityManager, lookId: string, dto: SaveEditsDto, merge: boolean): Promise<Saved> {
-  const open = await storage.book.get(manager, lookId)
+  const open = await storage.book.get(manager, lookId, true)
   const ids = dto.edits.map((edit) => edit.id)
   const known = new Set((await manager.getRepository(EditEntity).find({ where: { lookId, id: In(ids) }, select: { id: true } })).map((row) => row.id))
   const fresh = dto.edits.filter((edit) => !known.has(edit.id))
