@@ -75,7 +75,9 @@ describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
     for (const word of named) expect(cellOf(word), word.text).toBe(sorted.indexOf(places[Number(word.text.slice(4))]!))
     // within its label every line stands below the one before
     for (const at of places.keys()) {
-      const lines = words.filter((word) => cellOf(word) === at).map(({ y }) => y)
+      const own = words.filter((word) => cellOf(word) === at)
+      expect(Math.min(...own.map(({ x }) => x))).toBeCloseTo(margin + (at % 2) * cellWidth + 8, 0)
+      const lines = own.map(({ y }) => y)
       expect([...lines].sort((a, b) => a - b)).toEqual(lines)
       expect(Math.max(...lines) - Math.min(...lines)).toBeGreaterThan(30)
     }
@@ -118,7 +120,7 @@ describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
     const parts = { Coupon: 'couponCents', Delivery: 'deliveryCents', Tax: 'taxCents' } as const
     for (const [word, part] of Object.entries(parts)) expect(plain.includes(`${word} `), word).toBe(list.orders.some(({ receipt }) => receipt[part] !== 0))
     for (const { arrangement } of look.centerpiece)
-      if (arrangement) expect(plain).toContain(`${arrangement.stems.reduce((sum, line) => sum + line.count, 0)} stems`)
+      if (arrangement) expect(plain).toContain(`, ${arrangement.stems.reduce((sum, line) => sum + line.count, 0)} stems`)
     const cut = /cut to ([\d¼½¾⅛⅜⅝⅞ ]+) in .*?bought ([\d¼½¾⅛⅜⅝⅞ ]+) in/.exec(plain)
     expect(cut).not.toBeNull()
     const inches = (said: string) =>
