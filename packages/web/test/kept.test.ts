@@ -55,6 +55,27 @@ describe('what a stylist keeps', () => {
     expect(texts(kept)).toEqual(['one', 'two'])
   })
 
+  it('kept and dropped at once is not on the server afterwards, and what the server cannot remove is shown again', async () => {
+    const kept = create()
+    kept.drop(kept.keep({ text: 'a slip' }))
+    kept.keep({ text: 'plums' })
+    await vi.waitFor(() => expect(onServer()).toEqual(['plums']))
+    expect(texts(kept)).toEqual(['plums'])
+    expect(keptServer.browser.has('old-notes')).toBe(false)
+    keptServer.isAway = true
+    kept.drop(kept.list.value[0]!.id)
+    expect(texts(kept)).toEqual([])
+    await vi.waitFor(() => expect(texts(kept)).toEqual(['plums']))
+  })
+
+  it('is in the browser before the server has it, so that a page closed in between loses nothing', async () => {
+    const kept = create()
+    kept.keep({ text: 'quinces' })
+    expect(keptServer.browser.get('old-notes')).toContain('quinces')
+    await vi.waitFor(() => expect(keptServer.browser.has('old-notes')).toBe(false))
+    expect(onServer()).toEqual(['quinces'])
+  })
+
   it('dropped while it waits is gone from there too', async () => {
     keptServer.isAway = true
     keptServer.browser.set('old-notes', JSON.stringify([{ text: 'one' }, { text: 'two' }]))

@@ -35,6 +35,7 @@ describe('what a stylist preferred', () => {
     expect(again.taste.choices).toBe(0)
     again.restore(before)
     expect(again.taste).toEqual(store.taste)
+    await vi.waitFor(() => expect(keptServer.browser.has('taste-choices')).toBe(false))
   })
 
   it('of long ago is let go, and what was stored by something else is passed over', async () => {

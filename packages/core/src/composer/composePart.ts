@@ -2,14 +2,13 @@ import { createAssessor } from '../assess/assess.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
 import { briefOf, type Brief } from './brief.js'
-import { nobody, type Cast } from './cast.js'
 import { endDrafts, withoutEnds } from './endDrafts.js'
 import { different } from './different.js'
-import type { Draft } from './drafts.js'
+import { draftOfPart, recipesOf, type Draft } from './drafts.js'
 import { finish } from './finish.js'
-import { refused, type Composed, type ComposeOptions } from './idea.js'
-import { budFor, flowersFor, recipesFor, type Recipe } from './recipe.js'
-import { lightAtMin, mayHave, stockOf, type Option, type Part, type StockOptions } from './stock.js'
+import { refused, type Composed, type ComposeOptions, type Refusal } from './idea.js'
+import { budFor, flowersFor, type Recipe } from './recipe.js'
+import { lightAtMin, stockOf, type Option, type StockOptions } from './stock.js'
 
 /** What is composed anew while all else stays as it stands. */
 export type OnlyPart = 'flowers' | 'lights' | 'ends'
@@ -27,25 +26,24 @@ export function composePart(look: Look, only: OnlyPart, options: Omit<ComposeOpt
   // the same things a little farther out are no other ends
   const drafts = draftsOf[only](brief, options).filter((draft) => only !== 'ends' || things(draft.centerpiece) !== things(look.centerpiece))
   const { pattern } = look.school
-  if (drafts.length === 0) return refused({ pattern, because: 'no-pieces', parts: [needed[only]] })
+  if (drafts.length === 0) return refused({ pattern, ...lacking[only] })
   const { ideas, faults } = finish(pattern, drafts, look, brief, measured, assessor, options.effort ?? 1, 0)
   return ideas.length > 0 ? { ideas: different(ideas, options.want, false), refusals: [] } : refused({ pattern, because: 'faults', faults })
 }
 
 const draftsOf: Readonly<Record<OnlyPart, (brief: Brief, options: StockOptions) => Draft[]>> = { flowers: flowerDrafts, lights: lightDrafts, ends: endDrafts }
-/** What there is too little of where nothing can be made. */
-const needed: Readonly<Record<OnlyPart, Part>> = { flowers: 'mass', lights: 'stick', ends: 'small' }
-
-function draftOf(cast: Partial<Cast>, promise: number, centerpiece: readonly Placed[]): Draft {
-  return { cast: { ...nobody, ...cast }, centerpiece, promise, reserve: 0, clearedForMeal: false, unlit: false }
+/** Why nothing can be made: too little of something, or of room. */
+const lacking: Readonly<Record<OnlyPart, Pick<Refusal, 'because'> & Partial<Refusal>>> = {
+  flowers: { because: 'no-pieces', parts: ['mass'] },
+  lights: { because: 'no-pieces', parts: ['stick'] },
+  ends: { because: 'no-room' }
 }
 
 /** Every recipe in all vessels that hold flowers and are not locked. */
 function flowerDrafts(brief: Brief, options: StockOptions): Draft[] {
-  const may = mayHave(brief.look, options.from)
-  return recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id)).flatMap((recipe) => {
+  return recipesOf(brief, options).flatMap((recipe) => {
     const centerpiece = brief.kept.map((placed) => reflowered(placed, recipe, brief))
-    return centerpiece.some((placed, i) => placed !== brief.kept[i]) ? [draftOf({ recipe }, recipe.suits, centerpiece)] : []
+    return centerpiece.some((placed, i) => placed !== brief.kept[i]) ? [draftOfPart({ recipe }, recipe.suits, centerpiece)] : []
   })
 }
 
@@ -73,5 +71,5 @@ function lightDrafts(brief: Brief, options: StockOptions): Draft[] {
       : placed
   return enough
     .filter((light) => lights.some((placed) => placed.pieceId !== light.piece.id))
-    .map((light) => draftOf({ light }, light.suits, brief.kept.map((placed) => relit(placed, light)))) // prettier-ignore
+    .map((light) => draftOfPart({ light }, light.suits, brief.kept.map((placed) => relit(placed, light)))) // prettier-ignore
 }

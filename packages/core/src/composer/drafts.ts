@@ -4,14 +4,14 @@ import { familiesOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
 import { lowered, type Brief } from './brief.js'
-import { castsFor, partsOfCast, type Cast, type Wanted } from './cast.js'
+import { castsFor, nobody, partsOfCast, type Cast, type Wanted } from './cast.js'
 import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
 import { fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
-import { mayHave, type Option, type Stock } from './stock.js'
+import { mayHave, type Option, type Stock, type StockOptions } from './stock.js'
 import { run } from './structures/run.js'
 
 /** A cast as a structure lays it, free of what the field can tell; not yet measured. */
@@ -26,6 +26,11 @@ export interface Draft {
   readonly clearedForMeal: boolean
   /** There are lights that might burn in it, and none does. */
   readonly unlit: boolean
+}
+
+/** The draft of a middle of which only a part is composed. */
+export function draftOfPart(cast: Partial<Cast>, promise: number, centerpiece: readonly Placed[]): Draft {
+  return { cast: { ...nobody, ...cast }, centerpiece, promise, reserve: 0, clearedForMeal: false, unlit: false }
 }
 
 /** So many casts are laid for a pattern, and so many are weighed. */
@@ -44,7 +49,7 @@ const tries = [
 const reserves = [0, 0.5, 1] as const
 
 /** Flowers that may be had and are wanted, as recipes. */
-export function recipesOf(brief: Brief, options: ComposeOptions): Recipe[] {
+export function recipesOf(brief: Brief, options: StockOptions): Recipe[] {
   const may = mayHave(brief.look, options.from)
   return recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id))
 }

@@ -5,11 +5,10 @@ import { toFrame } from '../geometry/point.js'
 import type { Frame } from '../composition/frames.js'
 import type { Brief } from './brief.js'
 import { nobody, type Cast } from './cast.js'
-import type { Draft } from './drafts.js'
+import { draftOfPart, recipesOf, type Draft } from './drafts.js'
 import { fits, item, placedOf, radiusOf, type Item } from './item.js'
 import { budAt, massAt, mirrored, type Table } from './mass.js'
-import { recipesFor } from './recipe.js'
-import { mayHave, stockOf, type Option, type StockOptions } from './stock.js'
+import { stockOf, type Option, type StockOptions } from './stock.js'
 
 /** What stands farther out than this share of how far the middle reaches stands at its ends, where that is well off the table's middle: our own starting values. */
 const END_SHARE = 0.6
@@ -58,13 +57,12 @@ export function endDrafts(around: Brief, options: StockOptions): Draft[] {
   const twice = (list: readonly Option[]) => list.filter((option) => option.count >= 2)
   const lights = twice([...stock.stick, ...stock.hurricane, ...stock.votive])
   const things = twice([...stock.bud, ...stock.compote, ...stock.fruit, ...stock.small, ...stock.mass]).sort((a, b) => b.suits - a.suits)
-  const may = mayHave(around.look, options.from)
-  const recipes = recipesFor(around, (stem) => may(stem) && !options.without?.includes(stem.id)).slice(0, MOST_RECIPES)
+  const recipes = recipesOf(around, options).slice(0, MOST_RECIPES)
   const drafts: Draft[] = []
   const add = (cast: Partial<Cast>, promise: number, items: readonly Item[] | undefined) => {
     if (!items || !fits(items, frame, around)) return
     const centerpiece = [...around.kept, ...placedOf(items, frame, around, around.kept, index)]
-    drafts.push({ cast: { ...nobody, ...cast }, centerpiece, promise, reserve: 0, clearedForMeal: false, unlit: false })
+    drafts.push(draftOfPart(cast, promise, centerpiece))
   }
   for (const light of lights)
     add(

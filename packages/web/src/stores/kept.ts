@@ -1,6 +1,7 @@
 import type { KeptKind } from '@hestiad/core'
 import { shallowRef, type ShallowRef } from 'vue'
 import { api } from '../api/calls.js'
+import { ApiProblem } from '../api/client.js'
 import { keptList } from './keptList.js'
 
 export interface Kept<T> {
@@ -19,53 +20,72 @@ export interface KeptOfKind<T extends object> {
 }
 
 /**
- * What a stylist keeps of a kind: here at once, and on the server. What the server cannot take waits in this browser under `waiting`, where older
- * versions kept all of it, and is brought with the next load. What `sound` gives nothing for is passed over.
+ * What a stylist keeps of a kind: here at once, and on the server. Until the server has it, it waits in this browser under `waiting`, where older
+ * versions kept all of it without ids. What `sound` gives nothing for is passed over.
  */
 export function createKept<T extends object>(kind: KeptKind, waiting: string, sound: (one: unknown) => readonly T[]): KeptOfKind<T> {
   const list = shallowRef<readonly Kept<T>[]>([])
-  const stillWaiting = () => keptList(waiting, sound)
-  const wait = (values: readonly T[]) => (values.length > 0 ? localStorage.setItem(waiting, JSON.stringify(values)) : localStorage.removeItem(waiting))
+  const without = (all: readonly Kept<T>[], id: string) => all.filter((one) => one.id !== id)
+  const stillWaiting = () =>
+    keptList(waiting, (one): Kept<T>[] => {
+      const { id, value } = (one ?? {}) as Partial<Kept<unknown>>
+      return typeof id === 'string' ? sound(value).map((own) => ({ id, value: own })) : sound(one).map((own) => ({ id: crypto.randomUUID(), value: own }))
+    })
+  const wait = (all: readonly Kept<T>[]) => (all.length > 0 ? localStorage.setItem(waiting, JSON.stringify(all)) : localStorage.removeItem(waiting))
 
-  async function put({ id, value }: Kept<T>): Promise<void> {
+  /** Dropped here, whatever the server still tells. */
+  const gone = new Set<string>()
+  let last = Promise.resolve()
+  /** One after the other, so that what is dropped at once is not brought after its removal. */
+  const inTurn = (work: () => Promise<void>) => (last = last.then(work))
+
+  /** What cannot be brought now waits on. */
+  async function bring({ id, value }: Kept<T>): Promise<void> {
     try {
       // the description of the API knows of it only that it is an object
       await api.putKept(kind, id, { value: value as never })
+      wait(without(stillWaiting(), id))
     } catch {
-      wait([...stillWaiting(), value])
+      // brought with the next load
     }
   }
 
   function keep(value: T): string {
-    const id = crypto.randomUUID()
-    list.value = [...list.value, { id, value }]
-    void put({ id, value })
-    return id
+    const one = { id: crypto.randomUUID(), value }
+    list.value = [...list.value, one]
+    wait([...stillWaiting(), one])
+    void inTurn(() => bring(one))
+    return one.id
   }
 
-  async function load(): Promise<void> {
-    const here = new Set(list.value.map((one) => one.id))
+  async function read(): Promise<void> {
+    const { kept } = await api.listKept(kind).catch(() => ({ kept: undefined }))
+    const there = kept?.flatMap(({ id, value }) => (gone.has(id) ? [] : sound(value).map((own) => ({ id, value: own })))) ?? list.value
+    const here = stillWaiting().filter(({ id }) => !there.some((one) => one.id === id))
+    wait(here)
+    list.value = [...there, ...here]
+    if (kept) for (const one of here) void inTurn(() => bring(one))
+  }
+
+  /** What the server cannot remove is shown again. */
+  function drop(id: string): void {
+    const dropped = list.value.find((one) => one.id === id)
+    if (!dropped) return
+    list.value = without(list.value, id)
+    wait(without(stillWaiting(), id))
+    gone.add(id)
+    void inTurn(() => remove(dropped))
+  }
+
+  async function remove(dropped: Kept<T>): Promise<void> {
     try {
-      const { kept } = await api.listKept(kind)
-      const read = kept.flatMap(({ id, value }) => sound(value).map((one) => ({ id, value: one })))
-      // of what was here before, what is not on the server waits, or is gone
-      list.value = [...read, ...list.value.filter((one) => !here.has(one.id) && !read.some((other) => other.id === one.id))]
-      const brought = stillWaiting()
-      wait([])
-      for (const value of brought) keep(value)
-    } catch {
-      // the server is away: what waits is shown, and brought another time
-      list.value = [...list.value.filter((one) => here.has(one.id)), ...stillWaiting().map((value, i) => ({ id: `waiting-${i}`, value }))]
+      await api.removeKept(kind, dropped.id)
+    } catch (error) {
+      if (error instanceof ApiProblem && error.code === 'not-found') return
+      gone.delete(dropped.id)
+      list.value = [...list.value, dropped]
     }
   }
 
-  function drop(id: string): void {
-    const dropped = list.value.find((one) => one.id === id)
-    list.value = list.value.filter((one) => one.id !== id)
-    if (!dropped) return
-    if (id.startsWith('waiting-')) wait(stillWaiting().filter((value) => JSON.stringify(value) !== JSON.stringify(dropped.value)))
-    else void api.removeKept(kind, id).catch(() => undefined)
-  }
-
-  return { list, load, keep, drop }
+  return { list, load: () => inTurn(read), keep, drop }
 }
