@@ -68,21 +68,22 @@ ul {
   list-style: none;
 }
 
+/* the kind with its cross; below it, as wide as there is room, what it is and where */
 li {
   display: grid;
-  grid-template-columns: minmax(142px, 0.8fr) minmax(0, 1.2fr) auto;
+  grid-template-columns: minmax(0, 1fr) auto;
   gap: 6px 10px;
   align-items: center;
 }
 
+li > :nth-child(2),
 li > :nth-child(3) {
-  grid-row: 2;
   grid-column: 1 / 3;
 }
 
 li > :nth-child(4) {
   grid-row: 1;
-  grid-column: 3;
+  grid-column: 2;
 }
 
 p {
