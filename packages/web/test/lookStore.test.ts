@@ -7,6 +7,7 @@ import {
   createAssessor,
   editOfPatches,
   editsMeet,
+  findingKey,
   lookHash,
   makeEdit,
   noHistory,
@@ -17,6 +18,7 @@ import {
 } from '@hestiad/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { watch } from 'vue'
 import { api } from '../src/api/calls.js'
 import { ApiProblem } from '../src/api/client.js'
 import { useLook } from '../src/stores/lookStore.js'
@@ -367,5 +369,28 @@ describe('the open look', () => {
     store.undo()
     await settle()
     expect(store.figures!.sight.seen).toBe(80)
+  })
+
+  it('a finding opened while remedies are looked for keeps those already shown, so that what one is about to press does not go away', async () => {
+    const { store } = await opened()
+    const last = findingKey(store.findings.at(-1)!)
+    const shown: number[] = []
+    const stop = watch(
+      () => store.remedies,
+      ({ size }) => {
+        shown.push(size)
+        if (size !== 3 || store.openFinding) return
+        store.openFinding = last
+        void store.findRemedies()
+      },
+      { flush: 'sync' }
+    )
+    store.run(rename, 'another name')
+    await settle()
+    stop()
+    expect(store.findings.length).toBeGreaterThan(4)
+    expect(shown.at(-1)).toBe(store.findings.length)
+    expect(shown).toEqual([...shown].sort((a, b) => a - b))
+    expect(store.remedies.has(last)).toBe(true)
   })
 })

@@ -20,6 +20,8 @@ export function useMeasuring(assessor: Assessor, look: Ref<Look | undefined>, he
   let measuring = false
   let again = false
   let toldAt = 0
+  let remedyRun = 0
+  let remedied: { readonly state?: Look; readonly found?: readonly BareFinding[] } = {}
 
   async function measure(): Promise<void> {
     if (measuring) {
@@ -61,18 +63,23 @@ export function useMeasuring(assessor: Assessor, look: Ref<Look | undefined>, he
     toldAt = performance.now()
   }
 
+  /** Looks for remedies, those of the open finding first; what is known of these findings stays, and the newest search alone goes on. */
   async function findRemedies(): Promise<void> {
     const state = look.value
     const found = findings.value
     if (!state || held.value) return
-    const map = new Map<string, readonly Remedy[]>()
-    const first = found.filter((finding) => findingKey(finding) === openFinding())
-    for (const finding of [...first, ...found.filter((f) => !first.includes(f))]) {
-      map.set(findingKey(finding), await assessor.remedies(finding))
-      if (look.value !== state || findings.value !== found || held.value) return
-      remedies.value = new Map(map)
+    const run = ++remedyRun
+    let known = remedied.state === state && remedied.found === found ? remedies.value : new Map<string, readonly Remedy[]>()
+    const isOpen = (finding: BareFinding) => findingKey(finding) === openFinding()
+    for (const finding of [...found.filter(isOpen), ...found.filter((f) => !isOpen(f))]) {
+      const key = findingKey(finding)
+      if (known.has(key)) continue
+      const proposed = await assessor.remedies(finding)
+      if (run !== remedyRun || look.value !== state || findings.value !== found || held.value) return
+      known = new Map(known).set(key, proposed)
+      remedies.value = known
+      remedied = { state, found }
     }
-    remedies.value = map
   }
 
   /** Shows on the Board how tall things may be where, or no longer. */
