@@ -43,4 +43,5 @@ for (const name of wanted) {
   console.log(`Building ${name} …`)
   if (name === 'web') run('npm', ['run', 'build', '--workspace', '@hestiad/web'])
   else run(process.execPath, [tsc(), '-b', '--force', join('packages', name)])
+  if (name === 'core') run(process.execPath, [join(root, 'scripts', 'lookChecks.mjs')])
 }

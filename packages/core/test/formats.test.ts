@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { buyList, createAssessor, newPlaced, type Look, readCsv, writeCsv } from '@hestiad/core'
 import { lookSchema, parseLook, readCupboardCsv, validateLook, writeBuyListCsv, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
+import { checkedSchemas } from '../src/formats/checkedSchemas.js'
 import { demoLook, items } from './support/looks.js'
 
 const text = (path: string) => readFileSync(new URL(`../../../${path}`, import.meta.url), 'utf8')
@@ -9,6 +10,11 @@ const text = (path: string) => readFileSync(new URL(`../../../${path}`, import.m
 describe('the look file', () => {
   it('has the schema that docs/formats publishes', () =>
     expect(JSON.parse(text('docs/formats/look.schema.json'))).toEqual(JSON.parse(JSON.stringify(lookSchema))))
+
+  it('and what looks and their parts are checked by was compiled from it by the build', () => {
+    const compiled = text('packages/core/dist/formats/lookChecks.js')
+    expect(Object.entries(checkedSchemas).filter(([, schema]) => !compiled.includes(JSON.stringify(schema)))).toEqual([])
+  })
 
   it.each(readdirSync(new URL('../../../demo', import.meta.url)).filter((name) => name.endsWith('.hestiad.json')))(
     '%s is sound and comes back the same',

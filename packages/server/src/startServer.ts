@@ -1,4 +1,3 @@
-import { prepareLookChecks } from '@hestiad/core/formats'
 import { createApp } from './app.js'
 import type { Config } from './config.js'
 import { loadDemo } from './demo.js'
@@ -36,7 +35,6 @@ export async function startServer(config: Config): Promise<Running> {
   const { webFolder, day, names } = config
   const app = await createApp({ storage, workers, backups, webFolder, day, names, serverFactory: bound.serverFactory })
   await app.ready()
-  prepareLookChecks()
   bound.open()
   return {
     address: bound.address,

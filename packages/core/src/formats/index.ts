@@ -1,6 +1,6 @@
 export type { Fault, Parsed } from '../lists/fault.js'
 export { fillLook, isRecord, fillOffer, fillPiece } from './fillLook.js'
-export { parseLook, prepareLookChecks, validateLook, factsFaults, offerFaults, pieceFaults } from './parseLook.js'
+export { parseLook, validateLook, factsFaults, offerFaults, pieceFaults } from './parseLook.js'
 export { factsSchema } from './factsSchema.js'
 export { lookSchema, MOST_GUESTS } from './lookSchema.js'
 export { cupboardColumns, type CupboardColumn } from '../lists/cupboardColumns.js'
