@@ -67,7 +67,7 @@ test('pods lost in a long bowl are told and found again by the first remedy; the
   await open(page, 'mending-circle')
   for (const name of ['Long dough bowl', 'Poppy pods']) {
     await panel(page).getByRole('searchbox').fill(name)
-    await panel(page).locator('.found li').first().getByRole('button', { name: 'Put on' }).click()
+    await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
   }
   await choose(panel(page).getByLabel('Stands on'), 'Long dough bowl')
   await expect(panel(page).getByText(/Falls at \d+°, weighs/)).toBeVisible()
@@ -141,7 +141,7 @@ test('let go over a tray a piece stands on it, and dragged off it stands on the 
   await open(page, 'ordinary-week')
   for (const name of ['Oak tray', 'Poppy pods']) {
     await panel(page).getByRole('searchbox').fill(name)
-    await panel(page).locator('.found li').first().getByRole('button', { name: 'Put on' }).click()
+    await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
   }
   const middle = async (id: string) => {
     const box = (await piece(page, id).boundingBox())!

@@ -5,7 +5,7 @@ const piece = (page: Page, id: string) => page.locator(`[data-piece="${id}"]`).f
 
 async function putOn(page: Page, name: string): Promise<void> {
   await panel(page).getByRole('searchbox').fill(name)
-  await panel(page).locator('.found li').first().getByRole('button', { name: 'Put on' }).click()
+  await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
 }
 
 const how = (page: Page, way: string) => panel(page).getByRole('radiogroup', { name: 'How' }).getByText(way, { exact: true }).click()

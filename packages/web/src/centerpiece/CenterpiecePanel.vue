@@ -27,12 +27,12 @@ const inUse = computed(() => {
   for (const placed of props.look.centerpiece) counts.set(placed.pieceId, (counts.get(placed.pieceId) ?? 0) + 1)
   return counts
 })
+const standing = computed(() => props.look.pieces.filter((p): p is StandingPiece => isStanding(p)).sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0)))
+/** Ids of what all words searched for are met by. */
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return props.look.pieces
-    .filter((p): p is StandingPiece => isStanding(p))
-    .filter((p) => words.every((w) => `${p.name} ${p.kind} ${p.material} ${p.kept}`.toLowerCase().includes(w)))
-    .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0))
+  const isMet = (p: StandingPiece) => words.every((w) => `${p.name} ${p.kind} ${p.material} ${p.kept}`.toLowerCase().includes(w))
+  return new Set(standing.value.filter(isMet).map(({ id }) => id))
 })
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
@@ -82,9 +82,10 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
         <ShopPicker v-for="kind in standingKinds" :key="kind" :look="look" :kind="kind" :label="t(`kind.${kind}`)" @take="putFromShop" />
       </p>
       <p v-if="noRoom" class="soft small" role="status">{{ t('centerpiece.noRoom') }}</p>
-      <p v-if="found.length === 0" class="soft small">{{ t('centerpiece.empty') }}</p>
+      <p v-if="found.size === 0" class="soft small">{{ t('centerpiece.empty') }}</p>
       <ul class="found">
-        <li v-for="piece in found" :key="piece.id">
+        <!-- hidden and not taken out: laying out a hundred of them anew at a key would be felt -->
+        <li v-for="piece in standing" v-show="found.has(piece.id)" :key="piece.id">
           <PieceThumb :piece="piece" :look="look" />
           <span class="what">
             <span>{{ piece.name }}</span>
@@ -144,6 +145,8 @@ p {
   align-items: center;
   padding: 5px 0;
   border-bottom: 1px solid var(--hairline);
+  content-visibility: auto;
+  contain-intrinsic-height: auto 55px;
 }
 
 .found svg {
