@@ -1,6 +1,6 @@
-// npm run mutate [-- COUNT SEED core|server]: breaks limits, comparisons and signs one at a time, of the core's findings or of the server, runs the
-// tests that name a finding of the broken file or load it, and tells what they did not see. The files are put back whatever happens. What only other
-// tests would see counts as not seen.
+// npm run mutate [-- COUNT SEED core|figures|server|web]: breaks limits, comparisons and signs one at a time, of the core's findings, of all else it works
+// out, of the server or of the page's own reckoning, runs the tests that name a finding of the broken file or load it, and tells what they did not see.
+// The files are put back whatever happens. What only other tests would see counts as not seen.
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
@@ -9,13 +9,15 @@ import { fileURLToPath } from 'node:url'
 const root = fileURLToPath(new URL('..', import.meta.url))
 const [count = 30, seed = 1] = process.argv.slice(2, 4).map(Number)
 const part = process.argv[4] ?? 'core'
-const { broken, slow } = {
-  core: { broken: /Findings\.ts$/, slow: ['remedies', 'compose', 'malformed', 'metamorphic', 'edits', 'figures'] },
+const { of, broken, slow } = {
+  core: { of: 'core', broken: /Findings\.ts$/, slow: ['remedies', 'compose', 'malformed', 'metamorphic', 'edits', 'figures'] },
+  figures: { of: 'core', broken: /^(?!composer|looks|formats|.*(Findings|Proposals|index)).*\.ts$/, slow: ['malformed'] },
+  web: { of: 'web', broken: /^(?!main|api|workers|board|.*(words|use[A-Z]|index|\.d\.ts)).*\.ts$/, slow: [] },
   // what starts and ends the process is tried only as built
-  server: { broken: /^(?!main|startServer|backupCommand|.*(migrations|entities|stand-ins)).*\.ts$/, slow: ['starting', 'fullDisk', 'malformed'] }
+  server: { of: 'server', broken: /^(?!main|startServer|backupCommand|.*(migrations|entities|stand-ins)).*\.ts$/, slow: ['starting', 'fullDisk', 'malformed'] }
 }[part]
-const source = join(root, 'packages', part, 'src')
-const tests = join(root, 'packages', part, 'test')
+const source = join(root, 'packages', of, 'src')
+const tests = join(root, 'packages', of, 'test')
 
 let state = seed >>> 0
 function random() {
@@ -52,10 +54,10 @@ const places = files.flatMap((file) =>
 )
 const chosen = Array.from({ length: Math.min(count, places.length) }, () => places.splice(Math.floor(random() * places.length), 1)[0])
 
-/** Tests that name one of the findings a file makes; of a server every one that is not slow. */
+/** Tests that name one of the findings a file makes; where it makes none, every one that is not slow. */
 function testsOf(file) {
   const quick = readdirSync(tests).filter((name) => name.endsWith('.test.ts') && !slow.some((one) => name === `${one}.test.ts`))
-  if (part === 'server') return quick.map((name) => `test/${name}`)
+  if (part !== 'core') return quick.map((name) => `test/${name}`)
   const codes = [...readFileSync(file, 'utf8').matchAll(/code: '([a-z.-]+)'/g)].map(([, code]) => `'${code}'`)
   return quick.filter((name) => codes.some((code) => readFileSync(join(tests, name), 'utf8').includes(code))).map((name) => `test/${name}`)
 }
@@ -63,7 +65,7 @@ function testsOf(file) {
 /** Whether one of some tests fails with the files as they are. */
 function isSeen(names) {
   if (names.length === 0) return false
-  const args = ['run', '--project', part, '--bail', '1', '--reporter', 'dot', ...names]
+  const args = ['run', '--project', of, '--bail', '1', '--reporter', 'dot', ...names]
   return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore' }).status !== 0
 }
 

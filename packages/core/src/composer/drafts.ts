@@ -4,6 +4,7 @@ import { familiesOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
 import { lowered, type Brief } from './brief.js'
+import { onArms } from './arms.js'
 import { castsFor, nobody, partsOfCast, type Cast, type Wanted } from './cast.js'
 import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
@@ -12,7 +13,6 @@ import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
 import { mayHave, type Option, type Stock, type StockOptions } from './stock.js'
-import { run } from './structures/run.js'
 
 /** A cast as a structure lays it, free of what the field can tell; not yet measured. */
 export interface Draft {
@@ -152,7 +152,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
     const drafts = ordered(layouts, options.steer?.amount ?? 0)
       .slice(0, 2)
       .map((items, i): Draft => {
-        const centerpiece = onArms(pattern, cast, table, stock, options, placedOf(items, main, low, brief.kept, index))
+        const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(items, main, low, brief.kept, index)])
         return {
           cast,
           centerpiece,
@@ -177,19 +177,6 @@ function ordered(layouts: readonly Item[][], amount: number): Item[][] {
 function promiseOf(cast: Cast, items: readonly Item[], { steer }: ComposeOptions): number {
   const kinds = new Set(items.map((one) => one.option.family.id)).size
   return cast.suits * (0.6 + 0.4 * Math.min(1, items.length / 5)) * Math.exp(0.5 * (steer?.richness ?? 0) * kinds + 0.12 * (steer?.amount ?? 0) * items.length)
-}
-
-/** The same on the other arms of tables joined, or a run where that finds no room. */
-function onArms(pattern: PatternName, cast: Cast, table: Table, stock: Stock, options: ComposeOptions, main: readonly Placed[]): Placed[] {
-  const { brief, index } = table
-  let all = [...brief.kept, ...main]
-  for (const frame of brief.frames.slice(1)) {
-    const arm = { ...table, frame }
-    const inside = (items: readonly Item[]) => fits(items, frame, brief)
-    const own = programs[pattern].lay(cast, arm, stock, options.seed).find(inside) ?? run({ ...cast, hero: cast.support ?? cast.hero }, arm).find(inside)
-    if (own) all = [...all, ...placedOf(own, frame, brief, all, index)]
-  }
-  return all
 }
 
 /** No more of a piece than there is. */

@@ -22,6 +22,8 @@ const RISE = 0.66
 const SPREAD_MOST = 1.85
 const SPREAD_LEAST = 1.04
 const RISE_LEAST_MM = 45
+/** A mouth that does not take the stems of a wide dome takes those of a smaller one: our own starting values. */
+const SMALLER = [1, 0.88, 0.77, 0.68]
 
 /** How wide a thing may be at a spot of the frame. */
 export function roomAt({ brief, frame }: Table, x: number, y = 0): number {
@@ -46,11 +48,14 @@ export function massAt(
   if (option.part === 'bud') return budAt(table, cast, option, x, y)
   if (option.part !== 'mass' || piece.kind !== 'vessel') return bareMm <= widestMm + 20 && heightOf(piece) <= topMm ? item(option, role, x, y) : undefined
   if (!cast.recipe) return undefined
-  const spreadMm = Math.round(Math.min(widestMm, SPREAD_MOST * bareMm))
-  const riseMm = Math.round(Math.min(RISE * spreadMm, topMm - piece.heightMm))
-  if (spreadMm < SPREAD_LEAST * bareMm || riseMm < RISE_LEAST_MM) return undefined
-  const flowers = flowersFor(piece, cast.recipe, spreadMm, riseMm, table.brief, table.index)
-  return flowers && item(option, role, x, y, { flowers })
+  for (const share of SMALLER) {
+    const spreadMm = Math.round(share * Math.min(widestMm, SPREAD_MOST * bareMm))
+    const riseMm = Math.round(Math.min(RISE * spreadMm, topMm - piece.heightMm))
+    if (spreadMm < SPREAD_LEAST * bareMm || riseMm < RISE_LEAST_MM) return undefined
+    const flowers = flowersFor(piece, cast.recipe, spreadMm, riseMm, table.brief, table.index)
+    if (flowers) return item(option, role, x, y, { flowers })
+  }
+  return undefined
 }
 
 /** A bud vase at a spot, with its stem or two. */

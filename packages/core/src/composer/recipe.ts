@@ -50,7 +50,7 @@ function meets(brief: Brief, stem: Stem, focal: Stem | null): number {
   return Math.max(accent, quiet, 0.3) * owned
 }
 
-/** Flowers for a vessel so wide and so high; fewer where the mouth takes no more, undefined where they would look thin or are too short. */
+/** Flowers for a vessel so wide and so high; undefined where the mouth takes too few for them not to look thin, or they are too short. */
 export function flowersFor(vessel: Vessel, recipe: Recipe, spreadMm: number, riseMm: number, brief: Brief, index: PieceIndex): Arrangement | undefined {
   const reachMm = vessel.depthMm + riseMm + RECUT_MM
   const { fullness } = brief.look.school
@@ -66,10 +66,11 @@ export function flowersFor(vessel: Vessel, recipe: Recipe, spreadMm: number, ris
       const count = (scale * headsMm2 * share) / total / (Math.PI * (stem.headMm / 2) ** 2)
       return { stemId: stem.id, count: Math.max(1, i === 0 ? Math.ceil(count) : Math.round(count)) }
     })
-  for (const scale of [1, 0.85, 0.7]) {
+  // whole stems may come to a little too few
+  for (const scale of [1, 1.12]) {
     const arrangement = { stems: counted(scale), riseMm, spreadMm, ...plainStems }
     const needs = arrangementNeeds(vessel, arrangement, fullness, index)
-    if (needs.stems <= needs.mouthMost && needs.cover >= needs.coverWanted * 0.6) return arrangement
+    if (needs.stems <= needs.mouthMost && needs.cover >= needs.coverWanted) return arrangement
   }
   return undefined
 }

@@ -149,10 +149,22 @@ function measuredParts(
     echo: echoOf(look, things),
     kinds: kindsOf(things),
     density: densityOf(on, frame, look.school.fullness).kept,
-    extent: extentOf(on, frame, pattern),
+    extent: extentOfAll(things, frames, pattern),
     inside: things.reduce((sum, one) => sum + insideOf(one, clearMm(one)), 0) / things.length,
     scale: scaleOf(on, frame)
   }
+}
+
+/** Less of an arm than this needs nothing on it: our own starting value. */
+const LEAST_ARM_MM = 220
+
+/** How far along each arm of the table things go; an arm with nothing on it is bare. */
+function extentOfAll(things: readonly Scored[], frames: readonly Frame[], pattern: PatternName | null): number | null {
+  if (pattern === null) return null
+  const extents = frames
+    .filter((frame, i) => i === 0 || frame.halfMm >= LEAST_ARM_MM)
+    .map((frame) => extentOf(things.filter((one) => one.frame === frame), frame, pattern) ?? 0) // prettier-ignore
+  return extents.reduce((sum, one) => sum + one, 0) / extents.length
 }
 
 /** 1 with a finger's breadth to spare, 0 where it reaches as far into what is laid. */
