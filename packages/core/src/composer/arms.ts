@@ -58,7 +58,11 @@ function ways(pattern: PatternName, cast: Cast, stock: Stock): Lay[] {
     (arm, seed) => programs[pattern].lay(cast, arm, stock, seed),
     asRun(cast.hero),
     asRun(cast.support),
-    ...buds.map((hero): Lay => (arm) => budVases({ ...cast, hero }, arm, [hero])),
+    ...buds.map(
+      (hero): Lay =>
+        (arm) =>
+          budVases({ ...cast, hero }, arm, [hero])
+    ),
     ...enough(stock, ['fruit', 'small', 'compote'], 3).slice(0, 3).map(asRun),
     ...(cast.light ? enough(stock, ['votive'], 5).slice(0, 1).map(asRun) : [])
   ]
