@@ -5,6 +5,7 @@ import type { Look, Placed } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { usedIds } from '../design/pieceUses.js'
 import { avoidedIds } from '../intent/avoids.js'
+import { likedBy } from '../intent/liked.js'
 import { laidPieces } from '../design/laidPieces.js'
 import { tableDishesPart } from '../menu/parts.js'
 import { metals } from '../reference/materials.js'
@@ -31,6 +32,8 @@ export interface Brief {
   readonly clearTopMm: number
   /** By day no candle is lit unless wished. */
   readonly candles: 'lit' | 'flameless' | 'none'
+  /** Whose taste a piece is of, where the brief says what a guest of honor likes. */
+  readonly likedBy: (piece: Piece) => string | undefined
   /** Colors of what is laid already and of the palette that is wished; the accents among them. */
   readonly colors: readonly string[]
   readonly accents: readonly string[]
@@ -81,6 +84,7 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     clearTopMm: plan.places.length === 0 || use === 'show' ? SHOW_TOP_MM : child ? CLEAR_TOP_CHILD_MM : CLEAR_TOP_MM,
     // what stands for days stands where nobody watches it
     candles: daylight && !wishLight ? 'none' : cats || dogs || toddlers || use === 'daily' ? 'flameless' : 'lit',
+    likedBy: likedBy(look.intent),
     colors: [...laidColors, ...wished],
     accents: (wished.length > 0 ? wished : laidColors).filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
@@ -88,6 +92,15 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     dishesMm: use === 'show' ? 0 : dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0),
     leftCents: measured.figures.money.leftCents
   }
+}
+
+/** What a guest of honor likes suits at least so well, and so much better than without: our own starting values. */
+const LIKED_LEAST = 0.85
+const LIKED = 1.2
+
+/** How well a piece suits, raised where a guest of honor likes it. */
+export function raised({ likedBy: by }: Pick<Brief, 'likedBy'>, piece: Piece, suits: number): number {
+  return by(piece) === undefined ? suits : Math.max(LIKED_LEAST, LIKED * suits)
 }
 
 /** The look without pieces that must not be on the table, as far as none of them is laid. */

@@ -30,7 +30,7 @@ export function composeMiddles(look: Look, asked: ComposeOptions): Composed {
     found.push(byPattern(pattern, look, ground, stock, options, assessor))
   }
   const ideas = found.flatMap((one) => one.ideas)
-  return { ideas: different(ideas, options.want, options.patterns.length > 1), refusals: found.flatMap((one) => one.refusals) }
+  return { ideas: different(ideas, options.want, options.patterns.length > 1, options.steer), refusals: found.flatMap((one) => one.refusals) }
 }
 
 function stockFor(look: Look, brief: Brief, options: ComposeOptions): Stock {

@@ -1,4 +1,4 @@
-import type { CastNames, Idea } from './idea.js'
+import type { CastNames, Idea, Steer } from './idea.js'
 
 /** What makes an idea another one: what leads, the base and the flowers; the lights where they alone are chosen. */
 export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastNames): string {
@@ -27,11 +27,21 @@ const likenessOf: Readonly<Partial<Record<keyof CastNames, number>>> = {
 }
 const SAME_PATTERN = 0.7
 
+/** How much a kind more, or a thing more, is worth where more are wished: our own starting values. */
+const KIND = 0.05
+const THING = 0.012
+
+/** More kinds or more things are worth more, or less, as is wished. */
+function wishedOf({ centerpiece }: Pick<Idea, 'centerpiece'>, { richness = 0, amount = 0 }: Steer = {}): number {
+  const kinds = new Set(centerpiece.map((placed) => placed.pieceId)).size
+  return Math.exp(KIND * richness * kinds + THING * amount * centerpiece.length)
+}
+
 /** The best that differ: over several patterns the best of each first, then by hero, base and palette. */
-export function different(ideas: readonly Idea[], want: number, overPatterns: boolean): Idea[] {
+export function different(ideas: readonly Idea[], want: number, overPatterns: boolean, steer?: Steer): Idea[] {
   const left = [...ideas]
   const chosen: Idea[] = []
-  const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), worthOf(idea))
+  const worth = (idea: Idea) => chosen.reduce((share, other) => share * unlikeness(idea, other, overPatterns), worthOf(idea) * wishedOf(idea, steer))
   while (left.length > 0 && chosen.length < want) {
     left.sort((a, b) => worth(b) - worth(a))
     const [next] = left.splice(0, 1)

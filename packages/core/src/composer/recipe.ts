@@ -7,7 +7,7 @@ import type { Stem, Vessel } from '../design/piece.js'
 import { arrangementNeeds, domeMm2 } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
-import type { Brief } from './brief.js'
+import { raised, type Brief } from './brief.js'
 
 /** One recipe of flowers for the whole table. */
 export interface Recipe {
@@ -40,8 +40,11 @@ export function recipesFor(brief: Brief, may: (stem: Stem) => boolean): Recipe[]
     .sort((a, b) => b.suits - a.suits)
 }
 
+/** How well a flower suits, better where a guest of honor likes it. */
+const meets = (brief: Brief, stem: Stem, focal: Stem | null) => raised(brief, stem, colorMeets(brief, stem, focal))
+
 /** A flower meets the nearest accent of the table, or is a quiet white; a filler is quieter than the focal it goes with. */
-function meets(brief: Brief, stem: Stem, focal: Stem | null): number {
+function colorMeets(brief: Brief, stem: Stem, focal: Stem | null): number {
   const accent = Math.max(0, ...brief.accents.map((color) => Math.exp(-colorDistance(color, stem.color) / 0.16)))
   const [lightness] = oklab(stem.color)
   const quiet = chromaOf(stem.color) < 0.05 && lightness > 0.85 ? 0.72 : 0

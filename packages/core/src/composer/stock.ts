@@ -9,7 +9,7 @@ import { BUD_MOUTH_MM } from '../reference/composition.js'
 import { hasCoinCell, isSmallPart } from '../reference/smallParts.js'
 import { cellsPerFlameless } from '../reference/supplies.js'
 import { takesStems } from '../solids/pieceSolids.js'
-import type { Brief } from './brief.js'
+import { raised, type Brief } from './brief.js'
 import { metals } from '../reference/materials.js'
 import { familiesOf, formOf, type Family } from '../composition/families.js'
 
@@ -81,7 +81,7 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
     const lit = candle && from === 'owned' && brief.leftCents <= 0 ? litOwned(look, candle) : Infinity
     const count = Math.min(lit, had + (mayBuy ? (offered.get(piece.id) ?? 0) : 0))
     if (count === 0) continue
-    stock[part].push({ piece, part, family: families.get(piece.id)!, count, candle, suits: suitsOf(brief, piece) })
+    stock[part].push({ piece, part, family: families.get(piece.id)!, count, candle, suits: raised(brief, piece, suitsOf(brief, piece)) })
   }
   for (const list of Object.values(stock)) list.sort((a, b) => b.suits - a.suits || b.count - a.count)
   return stock

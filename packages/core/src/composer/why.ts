@@ -15,6 +15,7 @@ export type Why =
   | { readonly code: 'graded'; readonly pieceId: string; readonly fromMm: number; readonly toMm: number }
   | { readonly code: 'color-met'; readonly stemId: string; readonly with: string }
   | { readonly code: 'quiet'; readonly stemId: string }
+  | { readonly code: 'liked'; readonly pieceId: string; readonly whose: string }
   | { readonly code: 'tied'; readonly pieceId: string }
   | { readonly code: 'daylight' | 'flameless' | 'dishes' | 'cleared' }
 
@@ -44,6 +45,10 @@ export function whyOf({ cast, centerpiece, clearedForMeal }: Laid, brief: Brief)
     const laid = laidPieces(brief.look).sort((a, b) => Number(b.kind === 'napkin') - Number(a.kind === 'napkin'))
     const met = laid.find((piece) => piece.kind !== 'flatware' && colorDistance(piece.color, recipe.focal.color) < MET && brief.accents.includes(piece.color))
     why.push(met ? { code: 'color-met', stemId: recipe.focal.id, with: met.id } : { code: 'quiet', stemId: recipe.focal.id })
+  }
+  for (const piece of [recipe?.focal, hero?.piece, accent?.piece, support?.piece]) {
+    const whose = piece && brief.likedBy(piece)
+    if (whose !== undefined && !why.some((one) => one.code === 'liked')) why.push({ code: 'liked', pieceId: piece!.id, whose })
   }
   if (base && index.has(base.piece.id)) why.push({ code: 'tied', pieceId: base.piece.id })
   if (brief.candles === 'none') why.push({ code: 'daylight' })

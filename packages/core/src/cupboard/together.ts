@@ -4,8 +4,8 @@ import type { Literalness, Mood } from '../design/intent.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { pieceUses } from '../design/pieceUses.js'
-import { aboutOf } from '../intent/avoids.js'
-import { plainWords, says } from '../units/plainWords.js'
+import { isOfTaste, likedWords } from '../intent/liked.js'
+import { says } from '../units/plainWords.js'
 import { noFacts, type CupboardItem, type PieceFacts } from './facts.js'
 import { comesDownOn, outOfSeason } from './said.js'
 
@@ -153,10 +153,9 @@ function motifNotes(rows: readonly TogetherRow[]): TogetherNote[] {
 }
 
 function tasteNotes({ intent, menu, pieces }: Look, laid: readonly Piece[], facts: ReadonlyMap<string, PieceFacts>, used: ReadonlySet<string>): TogetherNote[] {
-  const means = (piece: Piece, word: string) =>
-    aboutOf(piece, word) !== undefined || says(piece.pattern, word) || says((facts.get(piece.of ?? piece.id) ?? noFacts).motif, word)
+  const means = (piece: Piece, word: string) => isOfTaste(piece, word, (facts.get(piece.of ?? piece.id) ?? noFacts).motif)
   return intent.touches.flatMap(({ kind, what, where }): TogetherNote[] => {
-    const words = kind === 'taste' ? what.split(/[,;]/).map(plainWords).filter(Boolean) : []
+    const words = kind === 'taste' ? likedWords(what) : []
     if (words.length === 0) return []
     const met = (word: string) => laid.some((piece) => means(piece, word)) || menu.dishes.some((dish) => says(dish.name, word))
     const unmet = words.filter((word) => !met(word))

@@ -1,8 +1,9 @@
 import type { Look } from '../design/look.js'
 import type { Cloth } from '../design/piece.js'
+import { likedBy } from '../intent/liked.js'
 import { clothFit } from '../linens/clothFit.js'
 import { seatPlan } from '../seating/seatPlan.js'
-import { kinshipOf, wishFit } from './kinship.js'
+import { kinshipOf, likedFit, wishFit } from './kinship.js'
 import type { Uncosted } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import { layerOptions, type LayerOptions } from './layerOptions.js'
@@ -25,9 +26,10 @@ export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
     hangs.set(cloth, known)
     return known
   }
+  const by = likedBy(look.intent)
   return combined(layerOptions(look, wares, new Set(options.keep))).map((cast) => ({
     ...cast,
-    kinship: kinshipOf(look, cast) * wishFit(look, cast) * hangOf(cast.cloth),
+    kinship: kinshipOf(look, cast) * wishFit(look, cast) * hangOf(cast.cloth) * likedFit(cast, by),
     costCents: costOf(cast, wares, Math.max(1, look.guests.length))
   }))
 }

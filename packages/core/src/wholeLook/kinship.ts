@@ -1,6 +1,6 @@
 import { chromaOf, colorDistance, hueApart, lightnessOf, oklab } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import type { Glass } from '../design/piece.js'
+import type { Glass, Piece } from '../design/piece.js'
 import { paletteFit } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
 import type { Uncosted } from './laidCast.js'
@@ -45,6 +45,15 @@ export function wishFit(look: Look, { cloth, runner, charger, dinner, napkin, up
   if (cloth) return paletteFit(look.intent.palette, cloth.color, colors)
   // a bare tabletop is as it is: its colors are not chosen, but a cloth would show them
   return look.intent.palette.length > 0 ? BARE_TOP * paletteFit(look.intent.palette, null, colors) : 1
+}
+
+/** Each of two layers that a guest of honor likes gains so much: our own starting value. */
+const LIKED = 1.07
+
+/** More where the layers are of what a guest of honor likes. */
+export function likedFit({ cloth, runner, charger, dinner, napkin, upper }: Uncosted, by: (piece: Piece) => string | undefined): number {
+  const liked = [cloth, runner, charger, dinner, ...upper, napkin].filter((piece) => piece && by(piece) !== undefined).length
+  return LIKED ** Math.min(2, liked)
 }
 
 const isLost = (a: string, b: string) => colorDistance(a, b) < LOST

@@ -1,6 +1,7 @@
 import { colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import type { Cloth, Flatware, Glass, Napkin, Piece, Plate, Runner } from '../design/piece.js'
+import { likedBy } from '../intent/liked.js'
 import { offPalette } from '../intent/paletteFit.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { clothFit } from '../linens/clothFit.js'
@@ -72,9 +73,11 @@ const orElse = <T>(list: readonly T[], otherwise: T): readonly T[] => (list.leng
 
 const noPlates: Stack = { charger: null, dinner: null, upper: [] }
 
-/** Of those there are, the few nearest to the palette of the brief first, then the others in their order. */
-function wished<P extends Piece>({ intent }: Look, pieces: readonly P[]): P[] {
-  if (intent.palette.length === 0) return [...pieces]
+/** Of those there are, what a guest of honor likes and the few nearest to the palette of the brief first, then the others in their order. */
+function wished<P extends Piece>({ intent }: Look, all: readonly P[]): P[] {
+  const by = likedBy(intent)
+  const pieces = [...all].sort((a, b) => Number(by(b) !== undefined) - Number(by(a) !== undefined))
+  if (intent.palette.length === 0) return pieces
   const near = [...pieces].sort((a, b) => offPalette(a.color, intent.palette) - offPalette(b.color, intent.palette)).slice(0, NEAREST)
   return [...new Set([...pieces.filter((piece) => piece.id === intent.anchorId), ...near, ...pieces])]
 }

@@ -40,7 +40,7 @@ export interface LayerChoice {
   readonly layer: Exclude<Layer, 'middle'>
   readonly pieceId: string
   readonly why: readonly (
-    'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'kept' | 'bought'
+    'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'liked' | 'kept' | 'bought'
   )[]
 }
 

@@ -1,6 +1,8 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import type { Napkin } from '../design/piece.js'
+import { pieceIndex } from '../design/find.js'
+import { likedBy } from '../intent/liked.js'
 import { metals } from '../reference/materials.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
@@ -47,5 +49,10 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
   for (const glass of cast.glasses) choices.push({ layer: 'glasses', pieceId: glass.id, why: isKept('glasses', [had(glass), tone(glass.color)]) })
   const [first] = cast.flatware
   if (first) choices.push({ layer: 'flatware', pieceId: first.id, why: isKept('flatware', [had(first), 'one-family']) })
-  return choices
+  const by = likedBy(look.intent)
+  const pieces = pieceIndex(look)
+  return choices.map((choice) => {
+    const piece = pieces.get(choice.pieceId)
+    return piece && !keep.has(choice.layer) && by(piece) !== undefined ? { ...choice, why: [...choice.why, 'liked'] } : choice
+  })
 }

@@ -1,0 +1,61 @@
+import { applyEdit, composeLooks, composeMiddles, patternNames, pieceUses, type Look } from '@hestiad/core'
+import { describe, expect, it } from 'vitest'
+import { likedBy } from '../src/intent/liked.js'
+import { demoLook } from './support/looks.js'
+
+const nobody = { cats: false, dogs: false, toddlers: false }
+const liking = (what: string, household: Look['household'] = nobody): Look => {
+  const look = demoLook()
+  return { ...look, centerpiece: [], household, intent: { ...look.intent, touches: what === '' ? [] : [{ kind: 'taste', what, where: 'Ada' }] } }
+}
+const laysOf = (look: Look, what: string) => {
+  const by = likedBy({ touches: [{ kind: 'taste', what, where: '' }] })
+  const used = new Set(pieceUses(look).map((use) => use.pieceId))
+  return look.pieces.some((piece) => used.has(piece.id) && by(piece) !== undefined)
+}
+const middles = (look: Look) => composeMiddles(look, { patterns: patternNames, from: 'few-new', want: 6, seed: 1 }).ideas
+const middlesOf = (what: string, look: Look) =>
+  middles(look).filter((idea) => laysOf({ ...applyEdit(look, idea.edit), setting: { ...look.setting, napkin: null } }, what))
+
+describe('what a guest of honor likes', () => {
+  it('is a color, a material, a kind, a name or a pattern, in words parted by commas; the first who likes a piece is named', () => {
+    const { pieces } = demoLook()
+    const by = likedBy({
+      touches: [
+        { kind: 'surprise', what: 'brass', where: 'under the plate' },
+        { kind: 'taste', what: 'Dahlias; brass', where: 'Ada' },
+        { kind: 'taste', what: 'brass, linen', where: 'Bo' }
+      ]
+    })
+    const who = (name: string) => by(pieces.find((piece) => piece.name === name)!)
+    expect(who('Plum dahlia')).toBe('Ada')
+    expect(by(pieces.find((piece) => piece.material === 'brass')!)).toBe('Ada')
+    expect(who('Persimmon linen napkin')).toBe('Bo')
+    expect(who('White stock')).toBeUndefined()
+  })
+
+  it('is composed oftener, with the reason told, in middles and in whole looks', () => {
+    const count = { plain: 0, liked: 0 }
+    for (const what of ['anemone', 'gerbera', 'dahlia']) {
+      const liked = middlesOf(what, liking(what))
+      count.plain += middlesOf(what, liking('')).length
+      count.liked += liked.length
+      for (const idea of liked) expect(idea.why).toContainEqual(expect.objectContaining({ code: 'liked', whose: 'Ada' }))
+    }
+    expect(count.liked).toBeGreaterThan(count.plain + 3)
+    const looks = composeLooks(liking('dahlia, flax'), { from: 'few-new', want: 5, seed: 1 })
+    expect(looks.filter((whole) => laysOf(whole.look, 'dahlia')).length).toBeGreaterThan(1)
+    const flax = looks.flatMap((whole) => whole.choices).filter(({ pieceId }) => pieceId === 'runner-flax')
+    for (const choice of flax) expect(choice.why).toContain('liked')
+  })
+
+  it('forces nothing: what is not for the animals of the house, or must not be there, stays away however much it is liked', () => {
+    expect(middlesOf('anemone', liking('anemone', { ...nobody, cats: true }))).toEqual([])
+    const look = liking('anemone')
+    expect(middlesOf('anemone', { ...look, intent: { ...look.intent, avoid: ['anemone'] } })).toEqual([])
+  })
+
+  it('that the house and the shops do not have changes nothing', () => {
+    expect(middles(liking('peacock')).map((idea) => idea.centerpiece)).toEqual(middles(liking('')).map((idea) => idea.centerpiece))
+  })
+})
