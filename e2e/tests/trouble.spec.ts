@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test'
+import { expect, type Locator } from '@playwright/test'
 import { ledger, open, openAgain, panel, saved, step, test } from './support.js'
 
 const steps = ['brief', 'seats', 'menu', 'linens', 'settings', 'centerpiece', 'florals', 'light', 'colors', 'looks', 'buy']
@@ -84,22 +84,40 @@ test('the whole of a mending is done by keyboard: finding opened, remedy applied
   await expect(page.locator('[data-piece="jug"]')).toBeVisible()
 })
 
-test('a finger drags a piece on a tablet', async ({ browser }) => {
+test('a finger drags a piece on a tablet, by the mark of its finding too, which a tap opens', async ({ browser }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
   const page = await context.newPage()
   await open(page, 'mending-circle')
-  const piece = page.locator('[data-piece="crock"]')
-  const before = (await piece.boundingBox())!
-  const at = { x: before.x + before.width / 2, y: before.y + before.height / 2 }
   const session = await context.newCDPSession(page)
   const touch = (type: string, x: number, y: number) =>
     session.send('Input.dispatchTouchEvent', { type: type as 'touchStart', touchPoints: type === 'touchEnd' ? [] : [{ x, y }] })
-  await touch('touchStart', at.x, at.y)
-  for (let i = 1; i <= 5; i++) await touch('touchMove', at.x + 8 * i, at.y + 4 * i)
-  await touch('touchEnd', 0, 0)
-  await expect.poll(async () => (await piece.boundingBox())!.x - before.x).toBeGreaterThan(20)
+  const middleOf = async (one: Locator) => {
+    const box = (await one.boundingBox())!
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  }
+  const drag = async (at: { x: number; y: number }) => {
+    await touch('touchStart', at.x, at.y)
+    for (let i = 1; i <= 5; i++) await touch('touchMove', at.x + 8 * i, at.y + 4 * i)
+    await touch('touchEnd', 0, 0)
+  }
+  const piece = page.locator('[data-piece="crock"]')
+  const before = await middleOf(piece)
+  await drag(before)
+  await expect.poll(async () => (await middleOf(piece)).x - before.x).toBeGreaterThan(20)
   await page.keyboard.press('z')
   await saved(page)
+
+  await open(page, 'pearl-anniversary')
+  const jug = page.locator('[data-piece="jug"]')
+  const mark = page.locator('.over .mark[aria-label*="jug hides faces"]').first()
+  const stood = await middleOf(jug)
+  await drag(await middleOf(mark))
+  await expect.poll(async () => (await middleOf(jug)).x - stood.x).toBeGreaterThan(20)
+  await expect(panel(page).locator('.finding.open')).toHaveCount(0)
+  await page.keyboard.press('z')
+  await expect.poll(async () => Math.abs((await middleOf(jug)).x - stood.x)).toBeLessThan(1)
+  await page.touchscreen.tap((await middleOf(mark)).x, (await middleOf(mark)).y)
+  await expect(panel(page).locator('.finding.open')).toHaveCount(1)
   await context.close()
 })
 

@@ -93,23 +93,27 @@ const rank = { stop: 0, warn: 1, note: 2 } as const
 
 /** One mark for all findings of a spot, as the gravest of them; opened again it goes on to the next. */
 const marks = computed(() => {
-  const spots = new Map<string, { readonly x: number; readonly y: number; readonly quiet: boolean; readonly findings: BareFinding[] }>()
+  const spots = new Map<
+    string,
+    { readonly x: number; readonly y: number; readonly quiet: boolean; readonly placedId: string | null; readonly findings: BareFinding[] }
+  >()
   const mark = (finding: BareFinding, about: BareFinding['at'], quiet: boolean) => {
     const at = spotOf(about)
     if (!at || (about.kind === 'piece' && liftedIds.value.has(about.placedId))) return
     const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
-    const spot = spots.get(key) ?? { ...at, quiet, findings: [] }
+    const spot = spots.get(key) ?? { ...at, quiet, placedId: about.kind === 'piece' ? about.placedId : null, findings: [] }
     spot.findings.push(finding)
     spots.set(key, spot)
   }
   const sorted = [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])
   for (const finding of sorted) mark(finding, finding.at, false)
   for (const finding of sorted) if (finding.at.kind === 'piece') for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
-  return [...spots].map(([key, { x, y, quiet, findings }]) => ({
+  return [...spots].map(([key, { x, y, quiet, placedId, findings }]) => ({
     key,
     x,
     y,
     quiet,
+    placedId,
     keys: findings.map((finding) => findingKey(finding)),
     severity: findings[0]!.severity,
     title: findings.map((finding) => findingTitle(finding, { t, look: props.look, ...preferences.measures })).join('; ')
@@ -284,6 +288,7 @@ function label(piece: Standing): string {
         :quiet="mark.quiet"
         :open="mark.keys.includes(store.openFinding ?? '')"
         @open="openNext(mark.keys)"
+        @press="mark.placedId && begin($event, mark.placedId, 'plan', true)"
       />
     </svg>
     <SeatView v-if="sitting" :look="look" :seat="seat" @close="sitting = false" @sit="seat = $event" />

@@ -3,7 +3,7 @@ import type { Severity } from '@hestiad/core'
 
 /** A finding beside what it concerns: stop is a filled lozenge, warn a filled drop, note a ring; quiet is one more place of a finding that is marked elsewhere. */
 defineProps<{ x: number; y: number; severity: Severity; title: string; open: boolean; quiet?: boolean }>()
-const emit = defineEmits<{ open: [] }>()
+const emit = defineEmits<{ open: []; press: [event: PointerEvent] }>()
 const shapes: Record<Severity, string> = {
   stop: 'M 0 -10 L 10 0 L 0 10 L -10 0 Z',
   warn: 'M 0 -10 C 9 0 9 3 8 5 A 8.500 8.500 0 0 1 -8 5 C -9 3 -9 0 0 -10 Z',
@@ -22,7 +22,7 @@ const shapes: Record<Severity, string> = {
     :aria-pressed="open"
     @click="emit('open')"
     @keydown.enter="emit('open')"
-    @pointerdown.stop
+    @pointerdown.stop="emit('press', $event)"
   >
     <title>{{ title }}</title>
     <circle r="11" fill="transparent" />
@@ -35,6 +35,7 @@ const shapes: Record<Severity, string> = {
 <style scoped>
 .mark {
   cursor: pointer;
+  touch-action: none;
 }
 
 .mark path,

@@ -20,20 +20,22 @@ export function useDrag(view: () => Viewport) {
   /** Id of what it would stand on or in if it were let go of now. */
   const onto = ref<string | null>(null)
 
-  function begin(event: PointerEvent, id: string, what: 'plan' | 'elevation' | 'rise'): void {
+  /** Pressed by the mark of a finding, which lies over it, a piece is chosen only when it is dragged: a click opens the finding. */
+  function begin(event: PointerEvent, id: string, what: 'plan' | 'elevation' | 'rise', byMark = false): void {
     if (event.button !== 0 || !store.look) return
     if (event.shiftKey) {
       event.preventDefault()
       store.choose(id, true)
       return
     }
-    store.choose(id)
+    if (!byMark) store.choose(id)
     // keys go to what was taken hold of
-    if (event.currentTarget instanceof SVGElement) event.currentTarget.focus()
+    if (!byMark && event.currentTarget instanceof SVGElement) event.currentTarget.focus()
     const base = store.look
     if (base.centerpiece.find((placed) => placed.id === id)?.locked) return
     dragging(event, {
       move: (dx, dy, e) => {
+        if (byMark && store.selected !== id) store.choose(id)
         const edit =
           what === 'rise'
             ? riseTo(base, id, riseOf(base, id) - dy / view().scale)
