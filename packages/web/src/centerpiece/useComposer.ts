@@ -2,7 +2,8 @@ import { applyEdit, patternNames, type Composed, type Idea, type Look, type Only
 import { computed, onUnmounted, reactive, ref, shallowRef } from 'vue'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { useLook } from '../stores/lookStore.js'
-import type { Composing } from '../workers/composer.js'
+import type { Asked } from '../workers/asked.js'
+import { latest } from '../workers/latest.js'
 
 /** One pattern, or the best of each. */
 export type PatternChoice = PatternName | 'six'
@@ -19,7 +20,7 @@ export function useComposer() {
   const without = ref<readonly string[]>([])
   const steer = reactive<Record<keyof Steer, number>>({ amount: 0, height: 0, richness: 0, warmth: 0 })
   const seed = ref(1)
-  const running = shallowRef<Composing>()
+  const { running, run } = latest<Composed>()
   const progress = ref(0)
   const problem = ref('')
   const canceled = ref(false)
@@ -35,11 +36,26 @@ export function useComposer() {
     if (!only) takeBack()
     const base = store.look
     if (!base) return
-    running.value?.cancel()
     problem.value = ''
     canceled.value = false
     progress.value = 0
-    const { without: unseasonable, together } = await cupboardSaid(base.occasion.date)
+    try {
+      const end = await run(() => asked(base, of, only))
+      if (!end) return
+      if (end.answer === undefined) canceled.value = true
+      else {
+        composed.value = { ...end.answer, base, only }
+        laid.value = undefined
+        const [first] = end.answer.ideas
+        if (first && store.look === base) lay(first)
+      }
+    } catch (error) {
+      problem.value = (error as Error).message
+    }
+  }
+
+  async function asked(look: Look, of: PatternChoice, only: OnlyPart | null): Promise<Asked<Composed>> {
+    const { without: unseasonable, together } = await cupboardSaid(look.occasion.date)
     const options = {
       patterns: of === 'six' ? patternNames : [of],
       from: from.value,
@@ -53,23 +69,7 @@ export function useComposer() {
     }
     // loaded when it is first asked for: its worker carries the core once more
     const { compose: start } = await import('../workers/composer.js')
-    const own = start({ look: base, options, only }, (done, of_) => (progress.value = done / of_))
-    running.value = own
-    try {
-      const answer = await own.answer
-      if (running.value !== own) return
-      if (answer === undefined) canceled.value = true
-      else {
-        composed.value = { ...answer, base, only }
-        laid.value = undefined
-        const [first] = answer.ideas
-        if (first && store.look === base) lay(first)
-      }
-    } catch (error) {
-      problem.value = (error as Error).message
-    } finally {
-      if (running.value === own) running.value = undefined
-    }
+    return start({ look, options, only }, (done, of_) => (progress.value = done / of_))
   }
 
   /** Takes back what is shown; the look before it is the same table, though another object. */

@@ -5,13 +5,13 @@ import { computed, onUnmounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MiniTable from '../board/MiniTable.vue'
 import { percent } from '../findings/findingWords.js'
-import type { Asked } from '../workers/asked.js'
+import { latest } from '../workers/latest.js'
 
 /** The best look for each sum of money: where the brief's budget lies on it, and what one step more or less buys. */
 const props = defineProps<{ look: Look; optionsFor: (look: Look) => Promise<Omit<WholeLookOptions, 'onProgress' | 'want'>> }>()
 const emit = defineEmits<{ lay: [whole: WholeLook] }>()
 const { t } = useI18n()
-const running = shallowRef<Asked<CostCurve>>()
+const { running, run } = latest<CostCurve>()
 const curve = shallowRef<CostCurve>()
 const done = ref(0)
 const problem = ref('')
@@ -22,11 +22,12 @@ async function find(): Promise<void> {
   problem.value = ''
   done.value = 0
   try {
-    const [options, { priceLooks }] = await Promise.all([props.optionsFor(props.look), import('../workers/looks.js')])
-    const own = priceLooks({ kind: 'curve', look: props.look, options }, (upTo, of) => (done.value = upTo / of))
-    running.value = own
-    const answer = await own.answer
-    if (answer && running.value === own) {
+    const end = await run(async () => {
+      const [options, { priceLooks }] = await Promise.all([props.optionsFor(props.look), import('../workers/looks.js')])
+      return priceLooks({ kind: 'curve', look: props.look, options }, (upTo, of) => (done.value = upTo / of))
+    })
+    const answer = end?.answer
+    if (answer) {
       curve.value = answer
       // the best that the brief lets one spend is looked at first
       at.value = Math.max(0, answer.points.filter((point) => point.spendCents <= answer.budgetCents).length - 1)
@@ -34,7 +35,6 @@ async function find(): Promise<void> {
   } catch (error) {
     problem.value = (error as Error).message
   }
-  running.value = undefined
 }
 onUnmounted(() => running.value?.cancel())
 

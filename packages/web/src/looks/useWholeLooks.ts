@@ -5,7 +5,7 @@ import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { shelfOf } from '../shops/shelf.js'
 import { useLook } from '../stores/lookStore.js'
 import { useTaste } from '../stores/taste.js'
-import type { Asked } from '../workers/asked.js'
+import { latest } from '../workers/latest.js'
 
 const WANT = 5
 /** What of the shops may be laid: with few new what lies at places, wilts or burns; with all new the middle too. */
@@ -24,7 +24,7 @@ export function useWholeLooks() {
   const seed = ref(1)
   /** What was shown before: five others differ from it. */
   const earlier = shallowRef<NonNullable<WholeLookOptions['earlier']>>([])
-  const running = shallowRef<Asked<readonly WholeLook[]>>()
+  const { running, run } = latest<readonly WholeLook[]>()
   const done = ref(0)
   const problem = ref('')
   const canceled = ref(false)
@@ -41,27 +41,24 @@ export function useWholeLooks() {
     if (shown.value) store.undo()
     const base = store.look
     if (!base) return
-    running.value?.cancel()
     unchoose = undefined
     problem.value = ''
     canceled.value = false
     done.value = 0
     found.value = undefined
     try {
-      const [options, { composeWhole }] = await Promise.all([optionsFor(base), import('../workers/looks.js')])
-      const own = composeWhole({ kind: 'compose', look: base, options: { ...options, want: recipe.value ? 1 : WANT } }, (upTo, of, looks) => {
-        done.value = upTo / of
-        if (looks.length > 0) found.value = { looks, base }
+      const end = await run(async () => {
+        const [options, { composeWhole }] = await Promise.all([optionsFor(base), import('../workers/looks.js')])
+        return composeWhole({ kind: 'compose', look: base, options: { ...options, want: recipe.value ? 1 : WANT } }, (upTo, of, looks) => {
+          done.value = upTo / of
+          if (looks.length > 0) found.value = { looks, base }
+        })
       })
-      running.value = own
-      const looks = await own.answer
-      if (running.value !== own) return
-      if (looks === undefined) canceled.value = true
-      else found.value = { looks, base }
+      if (!end) return
+      if (end.answer === undefined) canceled.value = true
+      else found.value = { looks: end.answer, base }
     } catch (error) {
       problem.value = (error as Error).message
-    } finally {
-      running.value = undefined
     }
   }
 
