@@ -1,0 +1,168 @@
+import { readFileSync } from 'node:fs'
+import { applyEdit, composeLooks, createAssessor, lookHash, noHistory, type Edit, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
+import { api } from '../src/api/calls.js'
+import { ApiProblem } from '../src/api/client.js'
+import { useWholeLooks } from '../src/looks/useWholeLooks.js'
+import { useLook } from '../src/stores/lookStore.js'
+import { useTaste } from '../src/stores/taste.js'
+import type { Asked } from '../src/workers/asked.js'
+
+const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
+
+vi.mock('../src/workers/assessor.js', () => ({
+  startAssessor: () => {
+    const assessor = createAssessor()
+    let told = demo
+    return {
+      open: (look: Look) => (told = structuredClone(look)),
+      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
+      measure: () => Promise.resolve({ ...assessor.measure(told), tookMs: 0 }),
+      remedies: () => Promise.resolve([])
+    }
+  }
+}))
+
+type OnFound = (done: number, of: number, found: readonly WholeLook[]) => void
+const asked: { readonly options: WholeLookOptions; readonly found: OnFound; readonly end: (looks: readonly WholeLook[] | undefined) => void }[] = []
+vi.mock('../src/workers/looks.js', () => ({
+  composeWhole: ({ options }: { options: WholeLookOptions }, found: OnFound): Asked<readonly WholeLook[]> => {
+    let end: (looks: readonly WholeLook[] | undefined) => void = () => {}
+    const answer = new Promise<readonly WholeLook[] | undefined>((resolve) => (end = resolve))
+    asked.push({ options, found, end })
+    return { answer, cancel: () => end(undefined) }
+  }
+}))
+vi.mock('../src/stores/cupboardSaid.js', () => ({ cupboardSaid: () => Promise.resolve({ without: ['slate-board'], together: [['a', 'b']] }) }))
+const shelf = vi.hoisted(() => ({ kinds: [] as (readonly string[])[], isDown: false }))
+vi.mock('../src/shops/shelf.js', () => ({
+  shelfOf: (_: Look, kinds: readonly string[]) => {
+    shelf.kinds.push(kinds)
+    return shelf.isDown ? Promise.reject(new Error('down')) : Promise.resolve({ pieces: [], offers: [] })
+  }
+}))
+
+let five: WholeLook[] = []
+beforeAll(() => (five = composeLooks(demo, { from: 'owned', want: 3, seed: 1 })))
+beforeEach(() => {
+  asked.length = 0
+  Object.assign(shelf, { kinds: [], isDown: false })
+  const memory = new Map<string, string>()
+  vi.stubGlobal('localStorage', { getItem: (k: string) => memory.get(k) ?? null, setItem: (k: string, v: string) => memory.set(k, v), removeItem: (k: string) => memory.delete(k) }) // prettier-ignore
+  vi.spyOn(console, 'warn').mockImplementation(() => undefined)
+  setActivePinia(createPinia())
+})
+afterEach(() => {
+  vi.unstubAllGlobals()
+  vi.restoreAllMocks()
+})
+
+async function opened() {
+  vi.spyOn(api, 'getLook').mockImplementation(() =>
+    Promise.resolve({
+      id: 'pearl-anniversary',
+      occasionId: 'o',
+      revision: 1,
+      hash: lookHash(demo),
+      look: structuredClone(demo),
+      history: structuredClone(noHistory)
+    })
+  )
+  vi.spyOn(api, 'saveEdits').mockImplementation(() => Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', [])))
+  const store = useLook()
+  await store.open('pearl-anniversary')
+  return { store, panel: effectScope().run(() => useWholeLooks())! }
+}
+const until = (what: () => boolean) => vi.waitFor(() => expect(what()).toBe(true))
+
+async function composed() {
+  const { store, panel } = await opened()
+  const ends = panel.compose()
+  await until(() => asked.length === 1)
+  asked[0]!.end(five)
+  await ends
+  return { store, panel }
+}
+
+describe('whole looks', () => {
+  it('are shown as they come, and asked for with what cupboard and shops say', async () => {
+    const { panel } = await opened()
+    const ends = panel.compose()
+    await until(() => asked.length === 1)
+    const { options, found, end } = asked[0]!
+    expect(options).toMatchObject({ from: 'few-new', want: 5, seed: 1, without: ['slate-board'], together: [['a', 'b']], earlier: [] })
+    expect(shelf.kinds[0]).toContain('napkin')
+    expect(shelf.kinds[0]).not.toContain('vessel')
+    found(1, 5, five.slice(0, 1))
+    expect(panel.done.value).toBeCloseTo(0.2)
+    expect(panel.found.value!.looks).toEqual(five.slice(0, 1))
+    end(five)
+    await ends
+    expect(panel.found.value!.looks).toEqual(five)
+    expect(panel.running.value).toBeUndefined()
+  })
+
+  it('are composed of what is owned without a shop, of all new with every kind, and without the shops where these are away', async () => {
+    const { panel } = await opened()
+    panel.from.value = 'owned'
+    await panel.optionsFor(demo)
+    expect(shelf.kinds).toEqual([])
+    panel.from.value = 'all-new'
+    expect(await panel.optionsFor(demo)).toHaveProperty('shelf')
+    expect(shelf.kinds[0]).toContain('vessel')
+    shelf.isDown = true
+    expect(await panel.optionsFor(demo)).not.toHaveProperty('shelf')
+  })
+
+  it('one is laid in one step, another takes its place, and it is taken back to what was there', async () => {
+    const { store, panel } = await composed()
+    const before = store.look
+    panel.lay(five[0]!)
+    expect(store.look!.setting).toEqual(five[0]!.look.setting)
+    expect(panel.shown.value).toBe(five[0])
+    panel.lay(five[1]!)
+    expect(store.look!.linens).toEqual(five[1]!.look.linens)
+    expect(store.past).toHaveLength(1)
+    panel.takeBack()
+    expect(store.look).toEqual(before)
+    expect(panel.shown.value).toBeUndefined()
+  })
+
+  it('what is laid last of those shown is what the stylist preferred; taken back it is no preference', async () => {
+    const { panel } = await composed()
+    const taste = useTaste()
+    panel.lay(five[0]!)
+    panel.lay(five[1]!)
+    expect(taste.choices).toHaveLength(1)
+    panel.takeBack()
+    expect(taste.choices).toHaveLength(0)
+    vi.spyOn(api, 'copyLook').mockImplementation((_, { look, name }) =>
+      Promise.resolve({ id: 'copy', occasionId: 'o', revision: 1, hash: '', look: { ...look, name: name ?? look.name }, history: noHistory })
+    )
+    expect(await panel.keepAs(five[2]!, 'Third')).toBe('copy')
+    expect(taste.choices).toHaveLength(1)
+    const [, sent] = vi.mocked(api.copyLook).mock.calls[0]!
+    expect(sent).toMatchObject({ name: 'Third', look: { verdicts: [], lookAgainOn: null } })
+  })
+
+  it('five others are told what was shown before, and the table is first as it was; canceled says so', async () => {
+    const { store, panel } = await composed()
+    const before = store.look
+    panel.lay(five[0]!)
+    const ends = panel.compose(true)
+    await until(() => asked.length === 2)
+    expect(store.look).toEqual(before)
+    expect(asked[1]!.options.seed).toBe(2)
+    expect(asked[1]!.options.earlier!.map((one) => one.heroId)).toEqual(five.map((one) => one.heroId))
+    expect(asked[1]!.options.earlier![0]!.pieceIds).toEqual(five[0]!.choices.map((choice) => choice.pieceId))
+    panel.running.value!.cancel()
+    await ends
+    expect(panel.canceled.value).toBe(true)
+    void panel.compose()
+    await until(() => asked.length === 3)
+    expect(panel.canceled.value).toBe(false)
+    expect(asked[2]!.options.earlier).toEqual([])
+  })
+})
