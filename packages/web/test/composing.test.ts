@@ -1,29 +1,13 @@
-import { readFileSync } from 'node:fs'
-import { applyEdit, composeMiddles, createAssessor, lookHash, noHistory, type Composed, type ComposeOptions, type Edit, type Look } from '@hestiad/core'
-import { createPinia, setActivePinia } from 'pinia'
+import { composeMiddles, type Composed, type ComposeOptions, type Look } from '@hestiad/core'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
-import { api } from '../src/api/calls.js'
-import { ApiProblem } from '../src/api/client.js'
 import { useComposer } from '../src/centerpiece/useComposer.js'
-import { useLook } from '../src/stores/lookStore.js'
 import type { Asked } from '../src/workers/asked.js'
 import { latest } from '../src/workers/latest.js'
+import { demo } from './support/assessorHere.js'
+import { freshPage, openLook } from './support/openLook.js'
 
-const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
-
-vi.mock('../src/workers/assessor.js', () => ({
-  startAssessor: () => {
-    const assessor = createAssessor()
-    let told = demo
-    return {
-      open: (look: Look) => (told = structuredClone(look)),
-      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
-      measure: () => Promise.resolve({ ...assessor.measure(told), tookMs: 0 }),
-      remedies: () => Promise.resolve([])
-    }
-  }
-}))
+vi.mock('../src/workers/assessor.js', async () => (await import('./support/assessorHere.js')).assessorHere)
 
 /** Composings asked for, each answered when the test says so. */
 const asked: { readonly options: ComposeOptions; readonly finish: () => void; readonly fail: () => void; canceled: boolean }[] = []
@@ -40,10 +24,8 @@ vi.mock('../src/stores/cupboardSaid.js', () => ({ cupboardSaid: () => Promise.re
 
 beforeEach(() => {
   asked.length = 0
-  const memory = new Map<string, string>()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => memory.get(k) ?? null, setItem: (k: string, v: string) => memory.set(k, v), removeItem: (k: string) => memory.delete(k) }) // prettier-ignore
   vi.spyOn(console, 'warn').mockImplementation(() => undefined)
-  setActivePinia(createPinia())
+  freshPage()
 })
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -98,22 +80,8 @@ describe('of several calls for work', () => {
 })
 
 async function opened() {
-  const look = { ...demo, centerpiece: [] }
-  vi.spyOn(api, 'getLook').mockImplementation(() =>
-    Promise.resolve({
-      id: 'pearl-anniversary',
-      occasionId: 'o',
-      revision: 1,
-      hash: lookHash(look),
-      look: structuredClone(look),
-      history: structuredClone(noHistory)
-    })
-  )
-  vi.spyOn(api, 'saveEdits').mockImplementation(() => Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', [])))
-  const store = useLook()
-  await store.open('pearl-anniversary')
-  const composer = effectScope().run(() => useComposer())!
-  return { store, composer }
+  const store = await openLook({ ...demo, centerpiece: [] })
+  return { store, composer: effectScope().run(() => useComposer())! }
 }
 const until = (what: () => boolean) => vi.waitFor(() => expect(what()).toBe(true))
 

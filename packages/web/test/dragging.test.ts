@@ -1,32 +1,17 @@
-import { readFileSync } from 'node:fs'
-import { applyEdit, createAssessor, lookHash, noHistory, seatPlan, standings, type Edit, type Look } from '@hestiad/core'
-import { createPinia, setActivePinia } from 'pinia'
+import { seatPlan, standings, type Look } from '@hestiad/core'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { api } from '../src/api/calls.js'
-import { ApiProblem } from '../src/api/client.js'
 import { dragging } from '../src/board/dragging.js'
 import { useDishDrag } from '../src/board/useDishDrag.js'
 import { useDrag } from '../src/board/useDrag.js'
 import { useSeatDrag } from '../src/board/useSeatDrag.js'
 import { viewport } from '../src/board/viewport.js'
-import { useLook } from '../src/stores/lookStore.js'
+import { demo } from './support/assessorHere.js'
+import { freshPage, openLook } from './support/openLook.js'
 
-const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
 const view = viewport(seatPlan(demo).outline, 900, 700, false)
 const turned = viewport(seatPlan(demo).outline, 900, 700, true)
 
-vi.mock('../src/workers/assessor.js', () => ({
-  startAssessor: () => {
-    const assessor = createAssessor()
-    let told = demo
-    return {
-      open: (look: Look) => (told = structuredClone(look)),
-      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
-      measure: (held?: Edit) => Promise.resolve({ ...assessor.measure(held ? applyEdit(told, held) : told), tookMs: 0 }),
-      remedies: () => Promise.resolve([])
-    }
-  }
-}))
+vi.mock('../src/workers/assessor.js', async () => (await import('./support/assessorHere.js')).assessorHere)
 
 /** A window that hears what is told it, in place of the browser's. */
 let hand: EventTarget
@@ -34,10 +19,8 @@ beforeEach(() => {
   hand = new EventTarget()
   vi.stubGlobal('window', hand)
   vi.stubGlobal('SVGElement', class {})
-  const memory = new Map<string, string>()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => memory.get(k) ?? null, setItem: (k: string, v: string) => memory.set(k, v), removeItem: (k: string) => memory.delete(k) }) // prettier-ignore
   vi.useFakeTimers()
-  setActivePinia(createPinia())
+  freshPage()
 })
 afterEach(() => {
   vi.useRealTimers()
@@ -96,12 +79,7 @@ describe('following the pointer', () => {
 })
 
 async function opened(change: (look: Look) => Look = (look) => look) {
-  const look = change(demo)
-  const answer = { id: 'pearl-anniversary', occasionId: 'o', revision: 1, hash: lookHash(look), look, history: noHistory }
-  vi.spyOn(api, 'getLook').mockImplementation(() => Promise.resolve(structuredClone(answer)))
-  vi.spyOn(api, 'saveEdits').mockImplementation(() => Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', [])))
-  const store = useLook()
-  await store.open('pearl-anniversary')
+  const store = await openLook(change(demo))
   await vi.advanceTimersByTimeAsync(300)
   return store
 }

@@ -1,29 +1,14 @@
-import { readFileSync } from 'node:fs'
-import { applyEdit, composeLooks, createAssessor, lookHash, noHistory, type Edit, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
-import { createPinia, setActivePinia } from 'pinia'
+import { composeLooks, noHistory, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api } from '../src/api/calls.js'
-import { ApiProblem } from '../src/api/client.js'
 import { useWholeLooks } from '../src/looks/useWholeLooks.js'
-import { useLook } from '../src/stores/lookStore.js'
 import { useTaste } from '../src/stores/taste.js'
 import type { Asked } from '../src/workers/asked.js'
+import { demo } from './support/assessorHere.js'
+import { freshPage, openLook } from './support/openLook.js'
 
-const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
-
-vi.mock('../src/workers/assessor.js', () => ({
-  startAssessor: () => {
-    const assessor = createAssessor()
-    let told = demo
-    return {
-      open: (look: Look) => (told = structuredClone(look)),
-      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
-      measure: () => Promise.resolve({ ...assessor.measure(told), tookMs: 0 }),
-      remedies: () => Promise.resolve([])
-    }
-  }
-}))
+vi.mock('../src/workers/assessor.js', async () => (await import('./support/assessorHere.js')).assessorHere)
 
 type OnFound = (done: number, of: number, found: readonly WholeLook[]) => void
 const asked: { readonly options: WholeLookOptions; readonly found: OnFound; readonly end: (looks: readonly WholeLook[] | undefined) => void }[] = []
@@ -49,10 +34,8 @@ beforeAll(() => (five = composeLooks(demo, { from: 'owned', want: 3, seed: 1 }))
 beforeEach(() => {
   asked.length = 0
   Object.assign(shelf, { kinds: [], isDown: false })
-  const memory = new Map<string, string>()
-  vi.stubGlobal('localStorage', { getItem: (k: string) => memory.get(k) ?? null, setItem: (k: string, v: string) => memory.set(k, v), removeItem: (k: string) => memory.delete(k) }) // prettier-ignore
   vi.spyOn(console, 'warn').mockImplementation(() => undefined)
-  setActivePinia(createPinia())
+  freshPage()
 })
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -60,19 +43,7 @@ afterEach(() => {
 })
 
 async function opened() {
-  vi.spyOn(api, 'getLook').mockImplementation(() =>
-    Promise.resolve({
-      id: 'pearl-anniversary',
-      occasionId: 'o',
-      revision: 1,
-      hash: lookHash(demo),
-      look: structuredClone(demo),
-      history: structuredClone(noHistory)
-    })
-  )
-  vi.spyOn(api, 'saveEdits').mockImplementation(() => Promise.reject(new ApiProblem('offline', 'The server cannot be reached.', [])))
-  const store = useLook()
-  await store.open('pearl-anniversary')
+  const store = await openLook()
   return { store, panel: effectScope().run(() => useWholeLooks())! }
 }
 const until = (what: () => boolean) => vi.waitFor(() => expect(what()).toBe(true))
