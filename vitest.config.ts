@@ -7,13 +7,12 @@ const project = (name: 'core' | 'server' | 'web') => ({
   extends: true as const,
   resolve: source,
   ssr: { resolve: source },
-  test: { name, root: `packages/${name}`, include: ['test/**/*.test.ts'] }
+  // modules of core and server hold nothing of a test, so that each file need not load them anew; tests of the page put others in the place of some
+  test: { name, root: `packages/${name}`, include: ['test/**/*.test.ts'], isolate: name === 'web' }
 })
 
 export default defineConfig({
   test: {
-    // modules hold nothing of a test, so that each file need not load them anew
-    isolate: false,
     maxWorkers: availableParallelism(),
     testTimeout: 600_000,
     hookTimeout: 600_000,

@@ -2,8 +2,6 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createKept } from '../src/stores/kept.js'
 import { keptServer } from './support/keptServer.js'
 
-vi.mock('../src/api/calls.js', async () => ({ api: (await import('./support/keptServer.js')).keptApi }))
-
 interface Note {
   readonly text: string
 }

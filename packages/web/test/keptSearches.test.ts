@@ -3,8 +3,6 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useKeptSearches } from '../src/cupboard/keptSearches.js'
 import { keptServer } from './support/keptServer.js'
 
-vi.mock('../src/api/calls.js', async () => ({ api: (await import('./support/keptServer.js')).keptApi }))
-
 describe('searches of the cupboard', () => {
   beforeEach(() => keptServer.reset())
   const glass = { query: 'glass', facets: { ...noFacets, seasons: ['winter' as const] } }

@@ -1,17 +1,14 @@
-import { readFileSync } from 'node:fs'
 import {
   afterEntry,
   applyEdit,
   changeOccasion,
   changePlaced,
-  createAssessor,
   editOfPatches,
   editsMeet,
   findingKey,
   lookHash,
   makeEdit,
   noHistory,
-  type BareFinding,
   type Edit,
   type JournalEdit,
   type Look
@@ -22,22 +19,9 @@ import { watch } from 'vue'
 import { api } from '../src/api/calls.js'
 import { ApiProblem } from '../src/api/client.js'
 import { useLook } from '../src/stores/lookStore.js'
+import { demo } from './support/assessorHere.js'
 
-const demo = JSON.parse(readFileSync(new URL('../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
-
-/** The worker, without a thread: it has only what it was told. */
-vi.mock('../src/workers/assessor.js', () => ({
-  startAssessor: () => {
-    const assessor = createAssessor()
-    let told = demo
-    return {
-      open: (look: Look) => (told = structuredClone(look)),
-      edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
-      measure: (held?: Edit) => Promise.resolve({ ...assessor.measure(held ? applyEdit(told, held) : told), tookMs: 0 }),
-      remedies: (finding: BareFinding) => Promise.resolve(assessor.remediesFor(told, finding))
-    }
-  }
-}))
+vi.mock('../src/workers/assessor.js', async () => (await import('./support/assessorHere.js')).assessorHere)
 
 /** A server with one look; another window may save in between, it may be down, or hold another look than was sent. */
 function server() {

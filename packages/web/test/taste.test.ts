@@ -5,8 +5,6 @@ import { demoLook } from '../../core/test/support/looks.js'
 import { useTaste } from '../src/stores/taste.js'
 import { keptServer } from './support/keptServer.js'
 
-vi.mock('../src/api/calls.js', async () => ({ api: (await import('./support/keptServer.js')).keptApi }))
-
 const whole = (share: number): WholeLook =>
   ({ look: demoLook(), palette: ['#f2ece0'], figures: { spendCents: 100 * share, leftCents: 100 * (1 - share) } }) as unknown as WholeLook
 const plain = Object.fromEntries(traits.map((trait) => [trait, 0.5])) as Traits

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { applyEdit, createAssessor, type Edit, type Look } from '@hestiad/core'
+import { applyEdit, createAssessor, type BareFinding, type Edit, type Look } from '@hestiad/core'
 
 export const demo = JSON.parse(readFileSync(new URL('../../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
 
@@ -12,7 +12,7 @@ export const assessorHere = {
       open: (look: Look) => (told = structuredClone(look)),
       edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
       measure: (held?: Edit) => Promise.resolve({ ...assessor.measure(held ? applyEdit(told, held) : told), tookMs: 0 }),
-      remedies: () => Promise.resolve([])
+      remedies: (finding: BareFinding) => Promise.resolve(assessor.remediesFor(told, finding))
     }
   }
 }

@@ -1,5 +1,6 @@
 import type { KeptKind } from '@hestiad/core'
 import { vi } from 'vitest'
+import { api } from '../../src/api/calls.js'
 
 interface Row {
   readonly id: string
@@ -12,6 +13,7 @@ export const keptServer = {
   rows: new Map<KeptKind, Row[]>(),
   isAway: false,
   browser: new Map<string, string>(),
+  /** Empties both, and has the page ask this server and this browser. */
   reset(): void {
     this.rows.clear()
     this.isAway = false
@@ -21,6 +23,7 @@ export const keptServer = {
       setItem: (key: string, value: string) => void keptServer.browser.set(key, value),
       removeItem: (key: string) => void keptServer.browser.delete(key)
     })
+    for (const call of ['listKept', 'putKept', 'removeKept'] as const) vi.spyOn(api, call).mockImplementation(keptApi[call] as never)
   }
 }
 
@@ -32,7 +35,7 @@ async function answering<T>(answer: () => T): Promise<T> {
   return answer()
 }
 
-export const keptApi = {
+const keptApi = {
   listKept: (kind: KeptKind) => answering(() => ({ kept: structuredClone(of(kind)) })),
   putKept: (kind: KeptKind, id: string, { value }: { value: object }) =>
     answering(() => {
