@@ -14,5 +14,11 @@ export function isOfTaste(piece: Piece, word: string, motif = ''): boolean {
 /** Whose taste a piece is of, as the brief names them, empty where it names nobody; undefined where nobody it names likes it. */
 export function likedBy({ touches }: Pick<Intent, 'touches'>): (piece: Piece) => string | undefined {
   const tastes = touches.flatMap(({ kind, what, where }) => (kind === 'taste' ? [{ whose: where, words: likedWords(what) }] : []))
-  return (piece) => tastes.find(({ words }) => words.some((word) => isOfTaste(piece, word)))?.whose
+  if (tastes.length === 0) return () => undefined
+  const known = new Map<Piece, string | undefined>()
+  return (piece) => {
+    // asked of the same few pieces in ten thousand casts
+    if (!known.has(piece)) known.set(piece, tastes.find(({ words }) => words.some((word) => isOfTaste(piece, word)))?.whose)
+    return known.get(piece)
+  }
 }
