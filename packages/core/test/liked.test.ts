@@ -49,6 +49,23 @@ describe('what a guest of honor likes', () => {
     for (const choice of flax) expect(choice.why).toContain('liked')
   })
 
+  it('is told of what is to be bought as well', () => {
+    const look = liking('blue')
+    const [runner] = look.pieces.filter((piece) => piece.id === 'runner-smoke')
+    const sold = { ...(runner ?? look.pieces.find((piece) => piece.kind === 'runner')!), id: 'sold-blue', name: 'Blue runner of the shop', owned: 0, of: null }
+    const offers = [{ ...look.offers[0]!, id: 'sold-offer', pieceId: sold.id, priceCents: 900, packSize: 1, stock: 3 }]
+    const bare = {
+      ...look,
+      pieces: look.pieces.filter((piece) => piece.kind !== 'runner'),
+      offers: look.offers.filter((one) => one.pieceId !== sold.id),
+      linens: { ...look.linens, runner: null }
+    }
+    const choices = composeLooks(bare, { from: 'few-new', want: 3, seed: 1, shelf: { pieces: [sold], offers } }).flatMap((whole) => whole.choices)
+    const chosen = choices.filter((choice) => choice.pieceId === sold.id)
+    expect(chosen.length).toBeGreaterThan(0)
+    for (const choice of chosen) expect(choice.why).toEqual(expect.arrayContaining(['bought', 'liked']))
+  })
+
   it('forces nothing: what is not for the animals of the house, or must not be there, stays away however much it is liked', () => {
     expect(middlesOf('anemone', liking('anemone', { ...nobody, cats: true }))).toEqual([])
     const look = liking('anemone')

@@ -1,7 +1,7 @@
 import type { Frame } from '../composition/frames.js'
 import type { PatternName, Placed } from '../design/look.js'
 import { enough, partsOfCast, type Cast } from './cast.js'
-import { fits, placedOf, type Item } from './item.js'
+import { countsOf, fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import type { Option, Part, Stock } from './stock.js'
@@ -74,12 +74,6 @@ function firstOf(layouts: readonly (() => Item[][])[], inside: (items: readonly 
     if (found) return found
   }
   return undefined
-}
-
-function countsOf(placed: readonly Placed[]): ReadonlyMap<string, number> {
-  const counts = new Map<string, number>()
-  for (const { pieceId, part } of placed) counts.set(pieceId, (counts.get(pieceId) ?? 0) + part)
-  return counts
 }
 
 /** What is left of a piece for each of so many arms. */

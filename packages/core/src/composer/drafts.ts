@@ -8,7 +8,7 @@ import { onArms } from './arms.js'
 import { castsFor, nobody, partsOfCast, type Cast, type Wanted } from './cast.js'
 import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
-import { fits, placedOf, type Item } from './item.js'
+import { countsOf, fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
@@ -181,10 +181,8 @@ function promiseOf(cast: Cast, items: readonly Item[], { steer }: ComposeOptions
 
 /** No more of a piece than there is. */
 function hasEnough(centerpiece: readonly Placed[], look: Look, stock: Stock): boolean {
-  const counts = new Map<string, number>()
-  for (const placed of centerpiece) counts.set(placed.pieceId, (counts.get(placed.pieceId) ?? 0) + placed.part)
   const options = optionsById(stock)
-  return [...counts].every(([id, count]) => {
+  return [...countsOf(centerpiece)].every(([id, count]) => {
     const option = options.get(id)
     return !option || Math.ceil(count - 0.01) <= option.count + look.centerpiece.filter((placed) => placed.pieceId === id).length
   })

@@ -135,3 +135,10 @@ export function placedOf(items: readonly Item[], frame: Frame, brief: Brief, bef
   }
   return placed
 }
+
+/** How much of each piece is laid, parts of a length as parts. */
+export function countsOf(placed: readonly Placed[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>()
+  for (const { pieceId, part } of placed) counts.set(pieceId, (counts.get(pieceId) ?? 0) + part)
+  return counts
+}

@@ -1,7 +1,6 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import type { Napkin } from '../design/piece.js'
-import { pieceIndex } from '../design/find.js'
 import { likedBy } from '../intent/liked.js'
 import { metals } from '../reference/materials.js'
 import type { LayerCast } from './layerCast.js'
@@ -50,9 +49,10 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
   const [first] = cast.flatware
   if (first) choices.push({ layer: 'flatware', pieceId: first.id, why: isKept('flatware', [had(first), 'one-family']) })
   const by = likedBy(look.intent)
-  const pieces = pieceIndex(look)
-  return choices.map((choice) => {
-    const piece = pieces.get(choice.pieceId)
-    return piece && !keep.has(choice.layer) && by(piece) !== undefined ? { ...choice, why: [...choice.why, 'liked'] } : choice
-  })
+  const { cloth, runner, charger, dinner, upper, napkin, glasses, flatware } = cast
+  // what is to be bought is not among the look's pieces yet
+  const liked = new Set(
+    [cloth, runner, charger, dinner, ...upper, napkin, second, ...glasses, ...flatware].flatMap((one) => (one && by(one) !== undefined ? one.id : []))
+  )
+  return choices.map((choice) => (liked.has(choice.pieceId) && !keep.has(choice.layer) ? { ...choice, why: [...choice.why, 'liked'] } : choice))
 }

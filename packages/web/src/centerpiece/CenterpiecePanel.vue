@@ -90,7 +90,7 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
           <span class="what">
             <span>{{ piece.name }}</span>
             <span class="soft small"
-              >{{ 'heightMm' in piece ? length(piece.heightMm) : '' }} {{ t('centerpiece.owned', { n: piece.owned })
+              >{{ 'heightMm' in piece ? `${length(piece.heightMm)}, ` : '' }}{{ t('centerpiece.owned', { n: piece.owned })
               }}<template v-if="inUse.get(piece.id)">, {{ t('centerpiece.usedNow', { n: inUse.get(piece.id) }) }}</template></span
             >
           </span>
