@@ -75,7 +75,7 @@ export const looksWords = {
     quiet: 'quiet in color',
     color: 'brings the color',
     answers: 'answers the other at every second place',
-    liked: 'what the guest of honor likes',
+    liked: 'is what the guest of honor likes',
     kept: 'kept as it was'
   },
   lay: 'Lay it here',
