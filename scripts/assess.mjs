@@ -4,12 +4,12 @@ import { readFileSync } from 'node:fs'
 import { execFileSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 
-const core = new URL('../packages/core/dist/formats/index.js', import.meta.url)
+const core = new URL('../packages/core/dist/bundle/formats.js', import.meta.url)
 if (!existsSync(core)) {
   execFileSync(process.execPath, [new URL('./setup.mjs', import.meta.url).pathname, 'core'], { stdio: ['ignore', 2, 2] })
 }
 const { parseLook } = await import(core)
-const { assess } = await import('../packages/core/dist/index.js')
+const { assess } = await import('../packages/core/dist/bundle/index.js')
 
 const file = process.argv[2]
 const fail = (faults) => {

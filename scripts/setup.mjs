@@ -19,6 +19,9 @@ function newest(path) {
 /** What a package is built from beside its own sources. */
 const needs = { core: [], api: ['core'], server: ['core', 'api'], web: ['core', 'api'] }
 
+/** What is written last of each. */
+const last = { core: 'bundle/index.js', api: 'index.js', server: 'main.js', web: 'index.html' }
+
 const lock = join(root, 'package-lock.json')
 const installed = join(root, 'node_modules', '.package-lock.json')
 if (!existsSync(installed) || newest(lock) > newest(installed)) {
@@ -37,11 +40,10 @@ for (const name of wanted) {
   if (name === 'web') makeCalls()
   const folder = join(root, 'packages', name)
   const sources = [join(folder, 'src'), join(folder, 'package.json'), ...needs[name].map((one) => join(root, 'packages', one, 'src'))]
-  const built = join(folder, 'dist', name === 'web' ? 'index.html' : 'index.js')
-  const stamp = newest(name === 'server' ? join(folder, 'dist', 'main.js') : built)
+  const stamp = newest(join(folder, 'dist', last[name]))
   if (stamp > 0 && stamp >= Math.max(...sources.map(newest))) continue
   console.log(`Building ${name} …`)
   if (name === 'web') run('npm', ['run', 'build', '--workspace', '@hestiad/web'])
   else run(process.execPath, [tsc(), '-b', '--force', join('packages', name)])
-  if (name === 'core') run(process.execPath, [join(root, 'scripts', 'lookChecks.mjs')])
+  if (name === 'core') for (const script of ['lookChecks.mjs', 'bundleCore.mjs']) run(process.execPath, [join(root, 'scripts', script)])
 }

@@ -1,17 +1,18 @@
 import { connect } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import type { FastifyInstance } from 'fastify'
-import { plainPlaced, type Look, type Plan } from '@hestiad/core'
+import { noFacts, plainPlaced, type Look, type Plan } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { createApp } from '../src/app.js'
+import { putItems } from '../src/cupboard/cupboardStore.js'
 import { bind } from '../src/http/bind.js'
 import { createPlanJobs } from '../src/plans/planJobs.js'
 import type { Planner } from '../src/plans/planner.js'
-import type { Storage } from '../src/storage/openStorage.js'
+import { openStorage, type Storage } from '../src/storage/openStorage.js'
 import { createWorkers } from '../src/work/workers.js'
-import { demoLook, idleWorkers, rename, saving, sendEdits, start } from './support.js'
+import { demoLook, idleWorkers, rename, saving, sendEdits, start, wishes } from './support.js'
 
 let app: FastifyInstance
 let storage: Storage
@@ -70,6 +71,28 @@ describe('while something heavy is worked out', () => {
     expect(read.look.pieces).toEqual(large.pieces)
     const [refused] = await importing({ ...large, pieces: [...large.pieces, { ...pieces[0], id: 'spoiled', heightMm: 'tall' }] })
     expect(refused.json()).toMatchObject({ error: { code: 'unusable-look', faults: [{ place: `/pieces/${large.pieces.length}/heightMm` }] } })
+  })
+
+  it('an occasion begun from a cupboard of thousands is checked elsewhere, one from a few pieces at once', async () => {
+    const tasks: string[] = []
+    const elsewhere = {
+      run: (name: string, [value]: readonly unknown[]) => (tasks.push(name), Promise.resolve(validateLook(value))),
+      close: () => Promise.resolve()
+    }
+    const kept = await openStorage(':memory:')
+    const own = await createApp({ storage: kept, workers: elsewhere as unknown as typeof idleWorkers, logLevel: 'silent' })
+    const stock = demoLook().pieces
+    const begin = async (pieces: number) => {
+      const items = Array.from({ length: pieces }, (_, i) => ({ piece: { ...stock[i % stock.length]!, id: `kept-${i}` }, facts: noFacts }))
+      await kept.writes.run((manager) => putItems(manager, items))
+      const begun = await own.inject({ method: 'POST', url: '/api/occasions', headers: { 'x-hestiad': '1' }, payload: wishes() })
+      expect(begun.statusCode, begun.body.slice(0, 200)).toBe(201)
+      return begun.json<{ look: Look }>().look.pieces.length
+    }
+    expect([await begin(100), tasks]).toEqual([100, []])
+    expect([await begin(3_000), tasks]).toEqual([3_000, ['checkLook']])
+    await own.close()
+    await kept.close()
   })
 
   it('a look that is saved, or removed, while somebody reads it slowly is afterwards as it was saved, or gone', async () => {

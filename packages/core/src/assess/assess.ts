@@ -22,11 +22,11 @@ export interface Assessor {
   readonly effectOf: (before: Look, after: Look) => Effect
 }
 
-/** At most this many remedies are shown for a finding; on very large tables fewer are tried, so that an answer comes within seconds. */
+/** At most this many remedies are shown for a finding; on very large tables fewer are tried, most for what is gravest, so that an answer comes within seconds. */
 const MOST_REMEDIES = 5
 const LARGE_MIDDLE = 120
 const MOST_ON_LARGE = 2
-const TRIES_ON_LARGE = 4
+const TRIES_ON_LARGE: Readonly<Record<BareFinding['severity'], number>> = { stop: 4, warn: 2, note: 1 }
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()
@@ -87,7 +87,7 @@ function tryOut(tried: Trials, look: Look, before: Measured, finding: BareFindin
   const large = look.centerpiece.length > LARGE_MIDDLE
   const most = large ? MOST_ON_LARGE : MOST_REMEDIES
   for (const proposal of proposalsFor(look, finding, before)) {
-    if (clean.length >= most || (large && told.size >= TRIES_ON_LARGE)) break
+    if (clean.length >= most || (large && told.size >= TRIES_ON_LARGE[finding.severity])) break
     const words = JSON.stringify([proposal.code, proposal.params])
     if (told.has(words)) continue
     told.add(words)

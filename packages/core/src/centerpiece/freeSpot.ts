@@ -1,6 +1,6 @@
 import { withAllAbove } from '../design/takeOff.js'
 import type { Look } from '../design/look.js'
-import { halfLengthMm, type Outline } from '../geometry/outline.js'
+import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { radians, toFrame, type Point } from '../geometry/point.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { offSupportMm, offTableMm, piecesOverlapMm, settingHit } from './collisions.js'
@@ -32,7 +32,10 @@ export function freeSpot(
   const below = before.find((standing) => standing.placed.id === self.placed.on)
   const others = before.filter((standing) => !group.has(standing.placed.id))
   const carried = look.centerpiece.filter((placed) => placed.id !== placedId && group.has(placed.id))
+  // what stands has its foot round its axis, and is off the table where that is
+  const keepsOn = !below && self.placed.how === 'standing'
   for (const at of spiral(self.pose, 2 * halfLengthMm(around.outline))) {
+    if (keepsOn && !contains(around.outline, at)) continue
     const local = below ? toFrame(below.pose, at) : at
     const moved = standingsOn([{ ...self.placed, xMm: local.x, yMm: local.y }, ...carried], below, look)
     if (standFree(moved, others, below, around) && accept(moved, others)) return local

@@ -12,15 +12,37 @@ function hashOf(value: unknown): string {
   if (typeof value !== 'object' || value === null) return `${typeof value}:${String(value)}`
   const known = parts.get(value)
   if (known !== undefined) return known
-  const inner = Array.isArray(value)
-    ? value.map(hashOf)
-    : Object.entries(value)
-        .filter(([, part]) => part !== undefined)
-        .sort(([a], [b]) => (a < b ? -1 : 1))
-        .map(([key, part]) => `${JSON.stringify(key)}=${hashOf(part)}`)
-  const hash = fingerprint(`${Array.isArray(value) ? 'list' : 'object'}(${inner.join(',')})`)
+  const hash = fingerprint(Array.isArray(value) ? `list(${value.map(hashOf).join(',')})` : `object(${membersOf(value as Readonly<Record<string, unknown>>)})`)
   parts.set(value, hash)
   return hash
+}
+
+function membersOf(value: Readonly<Record<string, unknown>>): string {
+  let text = ''
+  for (const { name, quoted } of inOrder(Object.keys(value))) {
+    const part = value[name]
+    if (part !== undefined) text += `${text === '' ? '' : ','}${quoted}=${hashOf(part)}`
+  }
+  return text
+}
+
+interface Member {
+  readonly name: string
+  readonly quoted: string
+}
+
+/** Orders found before, by how many names there are and the first of them: most objects have the names of one seen before. */
+const orders = new Map<string, { readonly names: readonly string[]; readonly members: readonly Member[] }>()
+const MOST_ORDERS = 500
+
+function inOrder(names: readonly string[]): readonly Member[] {
+  const key = `${names.length} ${names[0]}`
+  const known = orders.get(key)
+  if (known && names.every((name, i) => name === known.names[i])) return known.members
+  const members = names.map((name) => ({ name, quoted: JSON.stringify(name) })).sort((a, b) => (a.name < b.name ? -1 : 1))
+  if (orders.size >= MOST_ORDERS) orders.clear()
+  orders.set(key, { names, members })
+  return members
 }
 
 /** 53 bits by two multiplicative hashes of 32 bits (cyrb53, in the public domain). */

@@ -1,4 +1,8 @@
-import { addDays as daysLater, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns'
+import { addDays as daysLater } from 'date-fns/addDays'
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
+import { formatISO } from 'date-fns/formatISO'
+import { isValid } from 'date-fns/isValid'
+import { parseISO } from 'date-fns/parseISO'
 
 /** How the hours of a day are counted. */
 export type ClockHours = 12 | 24

@@ -11,7 +11,7 @@ import { EditEntity } from '../storage/entities/EditEntity.js'
 import { LookEntity } from '../storage/entities/LookEntity.js'
 import type { Storage } from '../storage/openStorage.js'
 import type { Workers } from '../work/workers.js'
-import { lookFrom } from './checkedLook.js'
+import { lettersIn, lookFrom } from './checkedLook.js'
 import { editOf } from './lookBook.js'
 import { lookAnswer } from './lookDtos.js'
 import { addLook, openLook, readLooks, storedLook } from './lookStore.js'
@@ -40,7 +40,7 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
     const id = request.params['id']!
     const base = revisionOf(request)
     const { look } = readDto(ReplaceLookDto, request.body)
-    const { revision } = await replaceLook(storage, id, base, await lookFrom(workers, request, look))
+    const { revision } = await replaceLook(storage, id, base, await lookFrom(workers, lettersIn(request), look))
     return reply.header('etag', `"${revision}"`).send({ id, revision })
   })
 
@@ -71,12 +71,12 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
   route(app, operations.copyLook, async (request, reply) => {
     const dto = readDto(CopyLookDto, request.body)
     const { occasionId } = await openLook(storage, request.params['id']!)
-    const look = await lookFrom(workers, request, dto.look)
+    const look = await lookFrom(workers, lettersIn(request), dto.look)
     return reply.status(201).send(lookAnswer(await addLook(storage, { ...look, name: dto.name ?? look.name }, occasionId)))
   })
 
   route(app, operations.importLook, async (request, reply) =>
-    reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, request, request.body))))
+    reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, lettersIn(request), request.body))))
   )
 
   route(app, operations.lookClaims, async (request) => {

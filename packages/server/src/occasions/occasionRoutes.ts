@@ -6,7 +6,7 @@ import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
-import { lookFrom } from '../looks/checkedLook.js'
+import { lettersOf, lookFrom } from '../looks/checkedLook.js'
 import type { OpenLook } from '../looks/lookBook.js'
 import { lookAnswer } from '../looks/lookDtos.js'
 import { addLook, openLook, readLooks } from '../looks/lookStore.js'
@@ -32,7 +32,7 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
     const pieces = (await loadItems(storage)).map((item) => item.piece)
     const like = dto.like === undefined ? undefined : (await openLook(storage, dto.like)).look
     const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
-    return reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, request, look))))
+    return reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, lettersOf(look), look))))
   })
 
   route(app, operations.removeOccasion, async (request) => {

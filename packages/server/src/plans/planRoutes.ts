@@ -4,7 +4,7 @@ import { linesToBuy, usesOf } from '@hestiad/core'
 import { loadOffers } from '../cupboard/cupboardStore.js'
 import { readDto } from '../http/dto.js'
 import { route } from '../http/route.js'
-import { lookFrom } from '../looks/checkedLook.js'
+import { lettersIn, lookFrom } from '../looks/checkedLook.js'
 import { readLooks } from '../looks/lookStore.js'
 import { pricedLook, withAlike } from '../shops/prices.js'
 import type { PriceSource } from '../stand-ins/priceSource.js'
@@ -22,7 +22,7 @@ export const planRoutes: FastifyPluginCallback<{ storage: Storage; prices: Price
   route(app, operations.startPlan, async (request, reply) => {
     const dto = readDto(StartPlanDto, request.body)
     const day = dto.day ?? prices.today()
-    const look = await lookFrom(workers, request, dto.look)
+    const look = await lookFrom(workers, lettersIn(request), dto.look)
     const ids = new Set(linesToBuy(look).flatMap((line) => line.eligible))
     const priced = pricedLook(look, prices, await loadOffers(storage), ids, day)
     const id = jobs.start(withAlike(priced, prices, day), day)

@@ -43,14 +43,14 @@ function takenAtPlaces(look: Look, from: Look, layer: SettingLayer): Pick<Look, 
 type SettingLayer = Exclude<Layer, 'linens' | 'middle'>
 
 function settingPart(setting: PlaceSetting, layer: SettingLayer): Partial<PlaceSetting> {
-  const { plateIds, breadPlateId, napkin, glassIds, flatwareIds, substitutes, dessertAbove } = setting
+  const { plateIds, breadPlateId, napkin, glassIds, glassesOutMm, flatwareIds, substitutes, dessertAbove } = setting
   switch (layer) {
     case 'plates':
       return { plateIds, breadPlateId }
     case 'napkins':
       return { napkin }
     case 'glasses':
-      return { glassIds }
+      return { glassIds, glassesOutMm }
     case 'flatware':
       return { flatwareIds, substitutes, dessertAbove }
   }
