@@ -9,6 +9,7 @@ import {
   noFacts,
   outOfSeason,
   setsOf,
+  newGuest,
   newPlaced,
   patternNames,
   standings,
@@ -150,6 +151,36 @@ describe('a composed middle', () => {
           .measure(applyEdit(look, edit))
           .findings.map((finding) => finding.code)
       ).not.toContain('dish.room')
+    }
+  })
+
+  it('where little keeps beside the dishes, is laid the length of the table for when guests arrive, and says that it leaves with the food', () => {
+    const demo = demoLook()
+    for (const [lengthMm, seats] of [
+      [2400, 8],
+      [3600, 12]
+    ] as const) {
+      const guests = Array.from({ length: seats }, (_, i) => newGuest(i + 1))
+      const look: Look = {
+        ...demo,
+        centerpiece: [],
+        guests,
+        household: { cats: false, dogs: false, toddlers: false },
+        table: { ...demo.table, shape: { kind: 'rectangle', lengthMm, widthMm: 1000 }, leaves: { owned: 0, in: 0, eachMm: 450 } }
+      }
+      for (const pattern of ['one-focus', 'garland', 'run', 'bud-vases'] as const) {
+        const [idea] = compose(look, [pattern], { want: 1 }).ideas
+        const told = `${pattern} on ${lengthMm}`
+        expect(idea, told).toBeDefined()
+        expect(faultsOf(look, idea!), told).toEqual([])
+        if (idea!.clearedForMeal) {
+          expect(idea!.why.map((one) => one.code)).toContain('cleared')
+          expect(idea!.centerpiece.every((placed) => !placed.atMeal)).toBe(true)
+        } else expect(idea!.score.parts.extent ?? 1, told).toBeGreaterThan(0.3)
+        const greens = standingOf(look, idea!).filter((one) => one.piece.kind === 'ornament' && one.piece.form === 'garland')
+        const reachMm = greens.reduce((most, one) => Math.max(most, Math.abs(one.pose.x) + one.reachMm), 0)
+        if (pattern === 'garland') expect(2 * reachMm, told).toBeGreaterThan(0.28 * lengthMm)
+      }
     }
   })
 

@@ -1,5 +1,6 @@
 import { createAssessor, flamesOf, standings, type BareFinding, type Look, type Piece, type Placed } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { sleeves } from '../src/light/flameFindings.js'
 import { bareLook, put, withPiece } from './support/looks.js'
 
 const inch = 25.4
@@ -106,6 +107,21 @@ describe('where people sit', () => {
     expect([found.severity, found.because]).toEqual(['warn', 'edge'])
     expect(found.remedies[0]!.code).toBe('move')
     expect(near([{ ...place, yMm: half - 8.5 * inch }]).filter(([code]) => code === 'flame.sleeves')).toEqual([])
+  })
+
+  it('is in the way of arms that reach for a dish only while it stands there: not when it leaves as the food comes, but before the edge all the same', () => {
+    const world = createAssessor().measure(look)
+    const { places } = world.figures.seats
+    const { x, y } = [...places].sort((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y))[0]!
+    // between the nearest guest and a dish before them, farther than eight inches from every edge
+    const inTheWay = (atMeal: boolean, share = 0.6) =>
+      sleeves(flamesOf(standings({ ...look, centerpiece: [{ ...taper(0), xMm: share * x, yMm: share * y, atMeal }] }), look.occasion.endMin), {
+        places,
+        dishes: [{ x: 0.35 * x, y: 0.35 * y }]
+      }).map(({ because }) => because)
+    expect(inTheWay(true)).toEqual(['reach'])
+    expect(inTheWay(false)).toEqual([])
+    expect(inTheWay(false, 0.95)).toEqual(['edge'])
   })
 
   it('a napkin fan and a place card within the whole distance of an open flame are told, a flat napkin is not', () => {

@@ -1,7 +1,7 @@
 import { guestEyes, pieceIndex, seatPlan, STEMS_SHARE, type Arrangement, type Extent } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook } from '../../core/test/support/looks.js'
-import { extentPath, glassProfile, leaf, roundedRect, vesselProfile } from '../src/board/drawing/paths.js'
+import { extentPath, glassProfile, leaf, roundedRect, vesselPath } from '../src/board/drawing/paths.js'
 import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
 import { turnedHead, viewpoint } from '../src/seat-view/viewpoint.js'
 
@@ -67,6 +67,8 @@ describe('flowers in a drawing', () => {
 })
 
 describe('outlines in a drawing', () => {
+  const vessels = look.pieces.filter((piece) => piece.kind === 'vessel')
+
   it('are as wide and deep as the thing they draw', () => {
     const extents: [Extent, number, number][] = [
       [{ kind: 'rectangle', lengthMm: 300, widthMm: 120 }, 300, 120],
@@ -76,14 +78,18 @@ describe('outlines in a drawing', () => {
     expect(boxOf(extentPath({ kind: 'round', diameterMm: 200 })).width).toBe(200)
     expect(boxOf(extentPath({ kind: 'oval', lengthMm: 400, widthMm: 200 })).width).toBe(400)
     expect(boxOf(roundedRect(10, 4, 99))).toEqual({ width: 20, height: 8 })
-    expect(boxOf(vesselProfile(40, 60, 35, 200, 80)).height).toBe(200)
+    for (const vessel of vessels) {
+      const { width, height } = boxOf(vesselPath(vessel))
+      expect(height, vessel.id).toBeCloseTo(vessel.heightMm, 6)
+      expect(width, vessel.id).toBeCloseTo(vessel.widestMm, 6)
+    }
     expect(boxOf(glassProfile(30, 35, 90)).height).toBe(90)
     expect(boxOf(glassProfile(35, 40, 210)).height).toBe(210)
     expect(boxOf(leaf(60, 12)).width).toBe(60)
   })
 
   it('are closed and made of numbers only', () => {
-    const paths = [extentPath({ kind: 'round', diameterMm: 200 }), roundedRect(10, 20, 3), leaf(50, 8), vesselProfile(1, 2, 1, 3, 1), glassProfile(30, 35, 210)]
+    const paths = [extentPath({ kind: 'round', diameterMm: 200 }), roundedRect(10, 20, 3), leaf(50, 8), ...vessels.map(vesselPath), glassProfile(30, 35, 210)]
     for (const path of paths) expect(path).toMatch(/^M [-\d.\s,MLHVQCAZe]+Z$/)
   })
 })

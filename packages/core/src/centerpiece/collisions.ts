@@ -3,7 +3,7 @@ import { beyondMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
 import { floorExtent, isSupport } from '../solids/pieceSolids.js'
-import { solidFootprint } from '../solids/solid.js'
+import { solidFootprint, type WorldSolid } from '../solids/solid.js'
 import type { Standing } from './standing.js'
 
 /** Hard things may touch by this much; leaves and flowers brush by this much. Our own starting values. */
@@ -18,10 +18,10 @@ export function piecesOverlapMm(a: Standing, b: Standing): number {
   if (dx * dx + dy * dy > reach * reach) return 0
   if (isGreens(a) || isGreens(b) || carries(a, b) || carries(b, a)) return 0
   let worst = 0
-  a.solids.forEach((one, i) => {
-    b.solids.forEach((other, j) => {
+  a.solids.forEach((one) => {
+    b.solids.forEach((other) => {
       if (Math.min(one.z1Mm, other.z1Mm) - Math.max(one.z0Mm, other.z0Mm) < 1) return
-      const touch = isSoft(a, i) || isSoft(b, j) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
+      const touch = isSoft(one) || isSoft(other) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
       const deep = overlapMm(solidFootprint(one), solidFootprint(other))
       if (deep > touch) worst = Math.max(worst, deep)
     })
@@ -37,8 +37,8 @@ function isGreens(standing: Standing): boolean {
 }
 
 /** Flowers and leaves above a vessel's rim. */
-function isSoft(standing: Standing, solid: number): boolean {
-  return standing.piece.kind === 'vessel' && solid >= 2
+function isSoft({ part }: WorldSolid): boolean {
+  return part === 'stems' || part === 'heads'
 }
 
 /** Whether one touches the other by what it is: stands on it or in it, leans, hangs over it or lies round it, beside it in the same thing, or on something that does. */
@@ -88,9 +88,9 @@ function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
   const near = itemsNear(standing, laid)
   let hit: SettingHit | undefined
   if (near.length === 0) return hit
-  standing.solids.forEach((solid, i) => {
+  standing.solids.forEach((solid) => {
     const shape = solidFootprint(solid)
-    const touch = isSoft(standing, i) || isGreens(standing) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
+    const touch = isSoft(solid) || isGreens(standing) ? SOFT_TOUCH_MM : HARD_TOUCH_MM
     for (const item of near) {
       if (solid.z0Mm >= item.heightMm) continue
       const deep = overlapMm(shape, item.shape)

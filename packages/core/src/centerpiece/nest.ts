@@ -1,5 +1,6 @@
 import type { Vessel } from '../design/piece.js'
 import { shellMm } from '../reference/materials.js'
+import { footedBowl } from '../solids/pieceSolids.js'
 import { solidReachMm, type Solid } from '../solids/solid.js'
 
 /**
@@ -10,7 +11,7 @@ import { solidReachMm, type Solid } from '../solids/solid.js'
 export function restsAboveFloorMm(vessel: Vessel, body: readonly Solid[], asideMm: number): number {
   if (vessel.form === 'cloche' || vessel.form === 'lantern') return 0
   const wallMm = shellMm[vessel.material]
-  const floorR = Math.max(1, vessel.baseMm / 2 - wallMm)
+  const floorR = Math.max(1, (footedBowl(vessel)?.floorRadiusMm ?? vessel.baseMm / 2) - wallMm)
   const mouthR = Math.max(1, vessel.mouthMm / 2 - wallMm)
   const needs = (radiusMm: number) => {
     const r = radiusMm + asideMm

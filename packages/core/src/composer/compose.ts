@@ -12,6 +12,8 @@ import { stockOf, type Stock } from './stock.js'
 
 /** Of several patterns only the best of each is shown: so much of the usual effort for each. */
 const EACH_OF_MANY = 0.5
+/** What keeps beside the dishes reaches so little along the table that it is tried as well to lay more, which leaves as the food comes. */
+const BARE_EXTENT = 0.35
 /** Lower and higher masses. */
 const HEIGHT_STEP = 0.85
 
@@ -80,10 +82,11 @@ function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stoc
   const drafts = isLongEnough(pattern, brief) ? draftsOf(pattern, brief, stock, options) : []
   const finished = (of: typeof drafts) => finish(pattern, of, look, brief, ground.bare, assessor, options.effort ?? 1)
   const { ideas, faults } = finished(drafts)
-  if (ideas.length > 0) return { ideas, refusals: [] }
-  if (faults.includes('dish.room')) {
+  const bare = brief.dishesMm > 0 && ideas.every(({ score }) => (score.parts.extent ?? 1) < BARE_EXTENT)
+  if (ideas.length > 0 && !bare) return { ideas, refusals: [] }
+  if (bare || faults.includes('dish.room')) {
     const { ideas: cleared } = finished(clearedDrafts(pattern, brief, stock, options))
-    if (cleared.length > 0) return { ideas: cleared, refusals: [] }
+    if (ideas.length + cleared.length > 0) return { ideas: [...ideas, ...cleared], refusals: [] }
   }
   if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
   if (isOfFlowers(pattern, stock) && recipesOf(brief, options).length === 0) return refused({ pattern, because: 'no-flowers' })

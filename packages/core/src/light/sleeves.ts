@@ -24,7 +24,8 @@ export function atSleeves(flames: readonly Flame[], places: readonly Place[], di
     if (flame.glass || flame.inside !== null) return []
     const edge = nearestEdge(flame, places)
     if (edge && edge.distanceMm < SLEEVE_CLEAR_MM - 0.5) return [{ flame, because: 'edge', ...edge, limitMm: SLEEVE_CLEAR_MM }]
-    if (flame.lowMm > ARM_HEIGHT_MM) return []
+    // what leaves as the food comes is gone when arms reach for it
+    if (flame.lowMm > ARM_HEIGHT_MM || !flame.standing.placed.atMeal) return []
     const line = nearestOf(lines, ({ from, to }) => toSegmentMm(flame.x, flame.y, from, to))
     return line && line.distanceMm < ARM_CLEAR_MM - 0.5 ? [{ flame, because: 'reach', ...line, limitMm: ARM_CLEAR_MM }] : []
   })

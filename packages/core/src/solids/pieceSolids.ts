@@ -8,6 +8,19 @@ import { box, frustum, type Solid } from './solid.js'
 /** Radii of a vessel at foot, widest point and mouth, with the height of the widest point as a share of its height. */
 export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, cloche: 0.5, lantern: 0.5 }
 
+/** A bowl whose floor is this share of its height above the table stands on a foot, as compotes and urns do. Our own starting value. */
+const FOOTED_FROM = 0.25
+/** The stem of a footed bowl as a share of its foot, and the floor of its bowl as a share of its width: our own starting values. */
+const STEM_OF_FOOT = 0.3
+const FLOOR_OF_BOWL = 0.55
+
+/** A bowl on a foot: radii of its stem and of its bowl's floor, and how high that is; null for all other vessels. */
+export function footedBowl({ form, baseMm, widestMm, mouthMm, heightMm, depthMm }: Vessel) {
+  const floorMm = heightMm - depthMm
+  if (form !== 'bowl' || floorMm < FOOTED_FROM * heightMm) return null
+  return { floorMm, stemMm: (STEM_OF_FOOT * baseMm) / 2, floorRadiusMm: Math.min(mouthMm, FLOOR_OF_BOWL * widestMm) / 2 } as const
+}
+
 /** Foot plate of a lantern, below its room; its panes are as thick as they are: our own starting values. */
 export const LANTERN_FLOOR_MM = 12
 /** Foot plate of a candlestick, and how thick its cup is: our own starting values. */
@@ -98,6 +111,12 @@ function lanternSolids({ baseMm, widestMm, heightMm, depthMm }: Vessel): Solid[]
 function vesselSolids(vessel: Vessel): Solid[] {
   if (vessel.form === 'lantern') return lanternSolids(vessel)
   const share = opacityOf(vessel.material)
+  const footed = footedBowl(vessel)
+  if (footed)
+    return [
+      frustum(0, footed.floorMm, vessel.baseMm / 2, footed.stemMm, share, 'base'),
+      frustum(footed.floorMm, vessel.heightMm, footed.floorRadiusMm, vessel.widestMm / 2, share)
+    ]
   const bellyMm = vessel.heightMm * vesselBelly[vessel.form]
   return [frustum(0, bellyMm, vessel.baseMm / 2, vessel.widestMm / 2, share), frustum(bellyMm, vessel.heightMm, vessel.widestMm / 2, vessel.mouthMm / 2, share)]
 }

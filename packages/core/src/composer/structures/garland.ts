@@ -16,6 +16,9 @@ export function isAboveGreens(option: Option): boolean {
   return candle?.burn.kind === 'flameless' || piece.chimney !== null || piece.heightMm >= STICK_LEAST_MM
 }
 
+/** Greens along less of the table than this are no garland. Design of the composer. */
+const LEAST_SHARE = 0.28
+
 /** Greens along the spine, lights of one family set into them at equal steps, accents tucked between in pairs. */
 export function garland(cast: Cast, table: Table): Item[][] {
   const { base, light, accent } = cast
@@ -23,7 +26,7 @@ export function garland(cast: Cast, table: Table): Item[][] {
   const { frame } = table
   return [0.68, 0.56, 0.45, 0.34].flatMap((share) => {
     const wantedMm = Math.min(share * 2 * frame.tableHalfMm, 2 * frame.halfMm - 40)
-    const greens = lengths(base, wantedMm)
+    const greens = wantedMm < LEAST_SHARE * 2 * frame.tableHalfMm ? undefined : lengths(base, wantedMm)
     if (!greens) return []
     const lengthMm = greens.reduce((most, one) => Math.max(most, Math.abs(one.x) + (lengthOf(base.piece) * one.part) / 2), 0) * 2
     const steps = Math.max(2, Math.min(Math.round(lengthMm / 390), light?.count ?? 2))

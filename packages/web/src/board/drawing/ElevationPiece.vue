@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { extentSize, hasPost, seededRandom, vesselBelly, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, hasPost, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
 import { isRare } from './forms.js'
 import LaidElevation from './LaidElevation.vue'
-import { leaf, vesselProfile } from './paths.js'
+import { leaf, vesselPath } from './paths.js'
 import RareElevation from './RareElevation.vue'
 import { shade } from './shade.js'
 
@@ -76,13 +76,7 @@ const greens = computed(() => {
       stroke-width="11"
       stroke-linecap="round"
     />
-    <path
-      :d="vesselProfile(piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm, piece.heightMm * vesselBelly[piece.form])"
-      :fill="piece.color"
-      :fill-opacity="piece.material === 'glass' ? 0.45 : 1"
-      :stroke="piece.accent"
-      stroke-width="2.5"
-    />
+    <path :d="vesselPath(piece)" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.45 : 1" :stroke="piece.accent" stroke-width="2.5" />
     <path
       :d="`M ${-piece.widestMm * 0.34} ${piece.heightMm * 0.25} Q ${-piece.widestMm * 0.42} ${piece.heightMm * 0.5} ${-piece.widestMm * 0.3} ${piece.heightMm * 0.75}`"
       fill="none"

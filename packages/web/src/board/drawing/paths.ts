@@ -1,4 +1,4 @@
-import type { Extent, Outline, Point } from '@hestiad/core'
+import { footedBowl, vesselBelly, type Extent, type Outline, type Point, type Vessel } from '@hestiad/core'
 
 /** An outline centered on the origin as an SVG path, in millimeters. */
 export function outlinePath(outline: Outline): string {
@@ -43,7 +43,35 @@ export function leaf(lengthMm: number, widthMm: number): string {
 }
 
 /** A vessel seen from the side, foot at 0, upward positive. */
-export function vesselProfile(baseR: number, widestR: number, mouthR: number, height: number, bellyMm: number): string {
+export function vesselPath(vessel: Vessel): string {
+  const { baseMm, widestMm, mouthMm, heightMm, form } = vessel
+  const footed = footedBowl(vessel)
+  return footed
+    ? footedProfile(baseMm / 2, widestMm / 2, mouthMm / 2, heightMm, footed)
+    : vesselProfile(baseMm / 2, widestMm / 2, mouthMm / 2, heightMm, heightMm * vesselBelly[form])
+}
+
+/** A flared foot, a stem with a ring in its middle, a bowl. */
+function footedProfile(b: number, w: number, m: number, h: number, { floorMm: f, stemMm: s, floorRadiusMm: r }: NonNullable<ReturnType<typeof footedBowl>>) {
+  const d = h - f
+  // points of the right side from the foot up, in threes as curves take them
+  const curves = [
+    [b * 0.95, f * 0.22, s, f * 0.2, s, f * 0.46],
+    [s * 1.5, f * 0.5, s * 1.5, f * 0.62, s, f * 0.66],
+    [s, f * 0.88, r * 0.7, f * 0.98, r, f + d * 0.06],
+    [w * 0.92, f + d * 0.22, w, f + d * 0.5, w, f + d * 0.72],
+    [w, f + d * 0.88, m, h - d * 0.06, m, h]
+  ] as const
+  const right = curves.map((c) => `C ${c[0]} ${c[1]} ${c[2]} ${c[3]} ${c[4]} ${c[5]}`).join(' ')
+  const from = [[b, f * 0.1], ...curves.map((c) => [c[4], c[5]])] as const
+  const left = curves
+    .map((c, i) => `C ${-c[2]} ${c[3]} ${-c[0]} ${c[1]} ${-from[i]![0]!} ${from[i]![1]!}`)
+    .reverse()
+    .join(' ')
+  return `M ${b} 0 L ${b} ${f * 0.1} ${right} L ${-m} ${h} ${left} L ${-b} 0 Z`
+}
+
+function vesselProfile(baseR: number, widestR: number, mouthR: number, height: number, bellyMm: number): string {
   const side = (sign: 1 | -1) => ({
     belly: `${sign * widestR} ${bellyMm}`,
     up: `C ${sign * widestR} ${bellyMm + (height - bellyMm) * 0.45} ${sign * mouthR} ${height - (height - bellyMm) * 0.5} ${sign * mouthR} ${height}`

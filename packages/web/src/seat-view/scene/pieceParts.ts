@@ -1,4 +1,4 @@
-import { extentSize, findPiece, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing } from '@hestiad/core'
+import { extentSize, findPiece, footedBowl, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing, type Vessel } from '@hestiad/core'
 import * as THREE from 'three'
 import { addLeaf } from './leafParts.js'
 import { ball, block, turned, type Parts } from './parts.js'
@@ -24,21 +24,8 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
   if (addRare(parts, one, random)) return []
   switch (piece.kind) {
     case 'vessel': {
-      const [b, w, m, h] = [piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm]
-      const belly = h * vesselBelly[piece.form]
-      const wall: [number, number][] = [
-        [0.1, 0],
-        [b, 0],
-        [b + (w - b) * 0.7, belly * 0.4],
-        [w, belly],
-        [m + (w - m) * 0.45, belly + (h - belly) * 0.6],
-        [m, h],
-        [m * 0.9, h],
-        // down inside to the floor
-        [Math.min(m, b) * 0.9, Math.max(2, h - piece.depthMm)],
-        [0.1, Math.max(2, h - piece.depthMm)]
-      ]
-      parts.add(turned(wall), look, at)
+      const [w, h] = [piece.widestMm / 2, piece.heightMm]
+      parts.add(turned(wallOf(piece)), look, at)
       if (piece.form === 'jug')
         parts.add(
           new THREE.TorusGeometry(h * 0.2, 6, 6, 14, Math.PI * 1.3)
@@ -78,6 +65,46 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
       addOrnament(parts, one, random)
       return []
   }
+}
+
+/** The wall of a vessel from the middle of its foot up, over the rim and down inside to its floor. */
+function wallOf(piece: Vessel): [radiusMm: number, zMm: number][] {
+  const [b, w, m, h] = [piece.baseMm / 2, piece.widestMm / 2, piece.mouthMm / 2, piece.heightMm]
+  const floor = Math.max(2, h - piece.depthMm)
+  const footed = footedBowl(piece)
+  if (footed) {
+    const { floorMm: f, stemMm: s, floorRadiusMm: r } = footed
+    const d = h - f
+    return [
+      [0.1, 0],
+      [b, 0],
+      [b, f * 0.1],
+      [b * 0.55, f * 0.22],
+      [s, f * 0.42],
+      [s * 1.4, f * 0.56],
+      [s, f * 0.7],
+      [s, f * 0.86],
+      [r * 0.95, f * 0.97],
+      [w * 0.9, f + d * 0.35],
+      [w, f + d * 0.75],
+      [m, h],
+      [m * 0.93, h],
+      [r * 0.85, floor],
+      [0.1, floor]
+    ]
+  }
+  const belly = h * vesselBelly[piece.form]
+  return [
+    [0.1, 0],
+    [b, 0],
+    [b + (w - b) * 0.7, belly * 0.4],
+    [w, belly],
+    [m + (w - m) * 0.45, belly + (h - belly) * 0.6],
+    [m, h],
+    [m * 0.9, h],
+    [Math.min(m, b) * 0.9, floor],
+    [0.1, floor]
+  ]
 }
 
 function hash(text: string): number {
