@@ -1,24 +1,8 @@
 // Takes every picture of docs/screenshots from fresh demo data, all of one state of the application: npm run screenshots.
-import { spawn } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { createRequire } from 'node:module'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
+import { demoPage, root } from './demoPage.mjs'
 
-const root = fileURLToPath(new URL('..', import.meta.url))
-const { chromium } = createRequire(join(root, 'e2e', 'package.json'))('@playwright/test')
-const folder = mkdtempSync(join(tmpdir(), 'hestiad-pictures-'))
-const args = [join(root, 'packages', 'server', 'dist', 'main.js'), '--port', '0', '--data', folder, '--day', '2027-01-20']
-const server = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'inherit'] })
-const url = await new Promise((resolve, reject) => {
-  server.once('exit', () => reject(new Error('the server ended')))
-  server.stdout.on('data', (text) => {
-    const found = /http:\S+/.exec(text.toString())
-    if (found) resolve(found[0])
-  })
-})
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox'] })
+const { url, browser, close } = await demoPage()
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 const panel = page.locator('aside.panel')
 const look = '/looks/pearl-anniversary'
@@ -88,6 +72,4 @@ await shot('shops')
 await go('/ideas')
 await shot('ideas')
 
-await browser.close()
-server.kill()
-rmSync(folder, { recursive: true, force: true })
+await close()

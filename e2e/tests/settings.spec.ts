@@ -142,7 +142,7 @@ test('a dish is dragged to a place of its own and finds one again; a stained run
   await saved(page)
 })
 
-test('on the stage the napkin is dragged left of the forks, the spoon is brought in and laid again, a glass is dragged out, and all is undone', async ({
+test('on the stage the napkin is dragged left of the forks, the spoon is brought in and laid again, glasses go outward and back, one is dragged out, and all is undone', async ({
   page
 }) => {
   await open(page, 'pearl-anniversary', 'settings')
@@ -164,6 +164,15 @@ test('on the stage the napkin is dragged left of the forks, the spoon is brought
   await page.getByRole('button', { name: /^Lay Brass dessert spoon above the plate/ }).click()
   await expect(grip('Brass dessert spoon')).toHaveCount(1)
   const glasses = await grip('.*(goblet|glass)').count()
+  const both = () => Promise.all([0, 1].map(async (i) => (await grip('.*(goblet|glass)').nth(i).boundingBox())!.x))
+  const byRule = await both()
+  await drag('.*(goblet|glass)', 40, 0)
+  await expect(panel(page).getByLabel('Glasses farther out than usual')).not.toHaveValue('0')
+  await expect.poll(async () => (await both()).every((x, i) => x > byRule[i]! + 20)).toBe(true)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await grip('.*(goblet|glass)').first().press('ArrowRight')
+  await grip('.*(goblet|glass)').first().press('ArrowLeft')
+  await expect(panel(page).getByLabel('Glasses farther out than usual')).toHaveValue(/^0/)
   await drag('.*(goblet|glass)', 300, -200)
   await expect(grip('.*(goblet|glass)')).toHaveCount(glasses - 1)
   await page.getByRole('button', { name: 'Undo' }).click()

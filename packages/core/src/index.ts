@@ -61,6 +61,7 @@ export {
   standHeightMm,
   STEMS_SHARE,
   takesStems,
+  footedBowl,
   vesselBelly
 } from './solids/pieceSolids.js'
 export {
@@ -72,7 +73,7 @@ export {
   eyeAboveSeatMm,
   STANDING_EYE_MM
 } from './reference/bodies.js'
-export { placeWidthMm, EDGE_GAP_MM } from './reference/places.js'
+export { placeWidthMm, EDGE_GAP_MM, MOST_GLASSES_OUT_MM } from './reference/places.js'
 export { flameHeightMm, LIT_BEFORE_MIN } from './reference/candles.js'
 export { tableOutline } from './seating/tableOutline.js'
 export { splitOnBox } from './seating/placesOnBox.js'

@@ -106,7 +106,7 @@ describe('files written before', () => {
     if (typeof value !== 'object' || value === null) return value
     return Object.fromEntries(Object.entries(value).flatMap(([name, part]) => (names.includes(name) ? [] : [[name, without(part, names)]])))
   }
-  const later = ['how', 'level', 'mechanics', 'loadG', 'upper', 'legs', 'cordMm', 'views', 'door']
+  const later = ['how', 'level', 'mechanics', 'loadG', 'upper', 'legs', 'cordMm', 'views', 'door', 'glassesOutMm']
 
   it('things leaned, levels, mechanics, loads, cords and walls were known are read whole, and say of themselves what they said', () => {
     for (const name of ['pearl-anniversary', 'mending-circle', 'ferry-crew', 'ordinary-week']) {
@@ -129,8 +129,9 @@ describe('files written before', () => {
     }
   })
 
-  it('middles put aside and pictures on the wall are filled in too', () => {
-    const look = demoLook()
+  it('middles put aside, pictures on the wall and further kinds of setting are filled in too', () => {
+    const demo = demoLook()
+    const look = { ...demo, kinds: { ...demo.kinds, others: [{ key: 'B' as const, setting: demo.setting }] } }
     const aside = { ...look, variants: [{ id: 'v', name: 'Aside', why: '', centerpiece: look.centerpiece }] }
     const wall = { art: [{ id: 'a', name: 'Print', kind: 'picture', xMm: 0, widthMm: 300, bottomMm: 900, heightMm: 400 }], sockets: [] }
     const full = { ...aside, room: { ...look.room, views: [], door: null, behind: wall } }
@@ -140,6 +141,7 @@ describe('files written before', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.faults))
     expect(read.value.variants).toEqual(full.variants)
     expect(read.value.room.behind).toEqual(wall)
+    expect(read.value.kinds).toEqual(look.kinds)
   })
 
   it('a piece that leans on nothing there, or stands on what carries nothing, is refused with its place; hanging over anything is not', () => {

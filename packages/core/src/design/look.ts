@@ -267,6 +267,8 @@ export interface PlaceSetting {
   readonly dessertAbove: boolean
   /** Water first, then wines in order of use. */
   readonly glassIds: readonly string[]
+  /** So much farther outward than by the rule the glasses stand. */
+  readonly glassesOutMm: number
   /** A card with the guest's name. */
   readonly card: boolean
   /** A small thing to take home, laid on top. */

@@ -38,6 +38,7 @@ export interface RemedyShapes {
   'skip-layer': OnPiece
   'napkin-on-plate': Plain
   'dessert-brought-in': Plain
+  'glasses-in': Plain
   'smaller-setting': { readonly steps: readonly SmallerStep[] }
   'add-flatware': OnPiece
   'skip-course': { readonly courses: readonly Course[] }

@@ -10,7 +10,6 @@ const lookDefaults = {
   verdicts: [],
   lookAgainOn: null,
   room: plainRoom,
-  kinds: oneKind,
   menu: noMenu,
   shops: [],
   claims: [],
@@ -40,6 +39,7 @@ export function fillLook(value: unknown): unknown {
     linens: fillLinens(value['linens']),
     menu: fillMenu(value['menu']),
     setting: filled(value['setting'], plainSetting),
+    kinds: fillKinds(value['kinds'] ?? oneKind),
     guests: each(value['guests'], (guest) => filled(guest, plainGuest)),
     pieces: each(value['pieces'], fillPiece),
     offers: each(value['offers'], fillOffer)
@@ -73,6 +73,12 @@ function fillRoom(value: unknown): unknown {
 function fillLinens(value: unknown): unknown {
   const linens = filled(value, plainLinens)
   return isRecord(linens) && isRecord(linens['runner']) ? { ...linens, runner: filled(linens['runner'], runnerDefaults) } : linens
+}
+
+function fillKinds(value: unknown): unknown {
+  if (!isRecord(value)) return value
+  const fill = (other: unknown) => (isRecord(other) ? { ...other, setting: filled(other['setting'], plainSetting) } : other)
+  return { ...value, others: each(value['others'], fill) }
 }
 
 function fillMenu(value: unknown): unknown {

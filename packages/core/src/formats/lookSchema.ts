@@ -4,6 +4,7 @@ import { intentSchema, verdictsSchema } from './briefSchema.js'
 import { roomSchema } from './roomSchema.js'
 import { drinkKinds, eatenWith, portionKinds, services } from '../design/menu.js'
 import { foldKinds } from '../design/foldKinds.js'
+import { MOST_GLASSES_OUT_MM } from '../reference/places.js'
 import { needGroups, tableZones } from '../design/money.js'
 import {
   answers,
@@ -189,6 +190,7 @@ const setting = object({
   substitutes: list(object({ role: oneOf(...flatwareRoles), pieceId: { $ref: '#/$defs/id' } }), flatwareRoles.length),
   dessertAbove: flag,
   glassIds: list({ $ref: '#/$defs/id' }, 8),
+  glassesOutMm: { type: 'number', minimum: 0, maximum: MOST_GLASSES_OUT_MM },
   card: flag,
   favorId: idOrNull,
   starId: idOrNull

@@ -147,7 +147,7 @@ function clearOfPlateX(plateMm: number, y: number, radiusMm: number): number {
 
 /**
  * Water glass above the tip of the knife nearest the plate; each wine stands outward of the glass before it, as low as the flatware under it
- * allows but no more than a glass's width below the water.
+ * allows but no more than a glass's width below the water. Moved outward by hand they go straight outward, and farther in where flatware asks for it.
  */
 function glassItems(
   look: Pick<Look, 'setting'>,
@@ -164,11 +164,13 @@ function glassItems(
     const r = Math.max(piece.footMm, piece.bowlMm) / 2
     const before = items[items.length - 1]
     let x = before ? before.x + before.halfXMm + ITEM_GAP_MM / 2 + r : (right[0]?.x ?? plateMm / 2)
-    const tipMm = Math.max(0, ...right.filter((item) => Math.abs(item.x - x) < item.halfXMm + r).map((item) => item.y + item.halfYMm))
-    const y = Math.max(tipMm + ITEM_GAP_MM / 2 + r, before ? items[0]!.y - 2 * r : EDGE_GAP_MM + plateMm * 0.75 + r)
+    const clearOfTips = (at: number) =>
+      Math.max(0, ...right.filter((item) => Math.abs(item.x - at) < item.halfXMm + r).map((item) => item.y + item.halfYMm)) + ITEM_GAP_MM / 2 + r
+    let y = Math.max(clearOfTips(x), before ? items[0]!.y - 2 * r : EDGE_GAP_MM + plateMm * 0.75 + r)
     if (!before) {
       const dessertMm = above.filter((a) => Math.abs(a.y - y) < a.halfYMm + r).map((a) => a.x + a.halfXMm + ITEM_GAP_MM / 2 + r)
-      x = Math.max(x, clearOfPlateX(plateMm, y, r), ...dessertMm)
+      x = Math.max(x, clearOfPlateX(plateMm, y, r), ...dessertMm) + look.setting.glassesOutMm
+      y = Math.max(y, clearOfTips(x))
     }
     items.push({ what: 'glass', piece, x, y, halfXMm: r, halfYMm: r, round: true, stacked: false })
   }

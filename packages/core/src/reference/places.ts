@@ -25,5 +25,8 @@ export const KNEE_DEPTH_MM = 450
 /** Distance of the lowest plate, the flatware and the mat from the edge: Emily Post, Etiquette, about 1 in (value from memory). */
 export const EDGE_GAP_MM = 25
 
+/** Glasses are moved outward by hand no farther than this from where the rule has them: about the foot of a goblet and a half. Our own starting value. */
+export const MOST_GLASSES_OUT_MM = 120
+
 /** Air between neighboring mats: common practice, no source. */
 export const MAT_GAP_MM = inches(1)

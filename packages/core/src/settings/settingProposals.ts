@@ -23,6 +23,12 @@ function layerProposals(look: Look): Proposal[] {
   const { setting } = look
   const index = pieceIndex(look)
   const proposals: Proposal[] = []
+  if (allSettings(look).some((one) => one.glassesOutMm > 0))
+    proposals.push({
+      code: 'glasses-in',
+      edit: makeEdit(look, 'setting', (draft) => void allSettings(draft).forEach((one) => (one.glassesOutMm = 0))),
+      params: {}
+    })
   if (setting.napkin?.place === 'left')
     proposals.push({
       code: 'napkin-on-plate',

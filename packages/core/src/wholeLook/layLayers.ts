@@ -48,6 +48,7 @@ export function layLayers(look: Look, cast: LayerCast, direction: Direction, kee
         ? setting.napkin
         : cast.napkin && { pieceId: cast.napkin.id, place: 'on-plate', fold: foldFor(fold ? [fold, ...foldsOf[direction]] : foldsOf[direction], cast.napkin) },
       glassIds: keep.has('glasses') ? setting.glassIds : cast.glasses.map((glass) => glass.id),
+      glassesOutMm: keep.has('glasses') ? setting.glassesOutMm : 0,
       flatwareIds: keep.has('flatware') ? setting.flatwareIds : cast.flatware.map((one) => one.id),
       substitutes: keep.has('flatware') ? setting.substitutes : []
     },

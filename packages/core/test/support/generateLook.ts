@@ -201,7 +201,7 @@ function wildMenu(random: Random): Look['menu'] {
 
 function wildKinds(look: Look, random: Random): Look['kinds'] {
   if (random() < 0.4) return oneKind
-  const other = { ...look.setting, breadPlateId: null, glassIds: look.setting.glassIds.slice(0, 1) }
+  const other = { ...look.setting, breadPlateId: null, glassIds: look.setting.glassIds.slice(0, 1), glassesOutMm: 60 }
   return {
     ...oneKind,
     others: [{ key: 'B', setting: other }],
@@ -358,7 +358,8 @@ function wild(look: Look, random: Random): Look {
       breadPlateId: random() < 0.5 ? 'bread-oyster' : null,
       flatwareIds: look.setting.flatwareIds.filter(() => random() < 0.85),
       napkin: { pieceId: 'napkin-persimmon', place: pick(random, ['on-plate', 'left']), fold: pick(random, foldKinds) },
-      starId: pick(random, [null, ...look.setting.plateIds])
+      starId: pick(random, [null, ...look.setting.plateIds]),
+      glassesOutMm: look.guests.length % 2 === 0 ? 40 : 0
     },
     centerpiece: random() < 0.15 ? look.centerpiece.slice(0, 2) : [...look.centerpiece, tall, ...carried, ...wildMiddle(random)],
     offers: look.offers.filter(() => random() < 0.8),

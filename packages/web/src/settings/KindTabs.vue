@@ -35,7 +35,7 @@ function remove(): void {
           :key="key"
           class="plain"
           :aria-pressed="shown === key"
-          :title="t('settings.kindOf', { key, n: count(key) })"
+          :title="t('settings.kindOf', { key, n: count(key) }, count(key))"
           @click="shown = key"
         >
           {{ key }} <span class="soft small">{{ count(key) }}</span>

@@ -9,6 +9,7 @@ import {
   isSmallChild,
   layingMinutes,
   layNapkin,
+  MOST_GLASSES_OUT_MM,
   pieceIndex,
   piecesOf,
   roomLeft,
@@ -24,6 +25,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
+import LengthField from '../shell/LengthField.vue'
 import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
@@ -149,6 +151,14 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
           :pieces="piecesOf(look, 'glass')"
           :title="t('settings.glasses')"
           :add="t('settings.addGlass')"
+        />
+        <LengthField
+          v-if="setting.glassIds.length > 0"
+          :label="t('settings.glassesOut')"
+          :model-value="setting.glassesOutMm"
+          :min-mm="0"
+          :max-mm="MOST_GLASSES_OUT_MM"
+          @update:model-value="change({ glassesOutMm: $event })"
         />
       </section>
       <section class="stack">

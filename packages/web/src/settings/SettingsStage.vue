@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  applyEdit,
   changeSetting,
   dropItem,
   droppedAs,
@@ -29,7 +30,9 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const key = computed<KindKey>(() => (kindKeys(props.look).includes(store.settingKind) ? store.settingKind : 'A'))
-const setting = computed(() => settingOf(props.look, key.value))
+/** The look with glasses where they would stand, while one of them is dragged: the others go along. */
+const preview = ref<Look>()
+const setting = computed(() => settingOf(preview.value ?? props.look, key.value))
 const layout = computed(() => settingItems({ ...props.look, setting: setting.value }))
 const moved = ref<{ readonly i: number; readonly x: number; readonly y: number; readonly as: Dropped | null }>()
 /** Dessert flatware that is brought in, where it would lie above the plate. */
@@ -41,6 +44,11 @@ const ghosts = computed(() =>
       )
 )
 
+function end(): void {
+  moved.value = undefined
+  preview.value = undefined
+}
+
 /** A thing follows the pointer and is laid as the rules have it where it is let go. */
 function begin(event: PointerEvent, item: SettingItem, i: number): void {
   const svg = (event.currentTarget as SVGElement).ownerSVGElement!
@@ -50,20 +58,31 @@ function begin(event: PointerEvent, item: SettingItem, i: number): void {
     move: (dxPx, dyPx) => {
       const [x, y] = [dxPx * perPx, -dyPx * perPx]
       const at = { x: item.x + x, y: item.y + y }
-      moved.value = { i, x, y, as: droppedAs(base, key.value, item, at) }
-      return dropItem(base, key.value, item, at)
+      const as = droppedAs(base, key.value, item, at)
+      const edit = dropItem(base, key.value, item, at)
+      const keepsToRule = item.what === 'glass' && as !== 'out'
+      moved.value = keepsToRule ? { i, x: 0, y: 0, as } : { i, x, y, as }
+      preview.value = keepsToRule && edit ? applyEdit(base, edit) : undefined
+      return edit
     },
     drop: (edit) => {
-      moved.value = undefined
+      end()
       if (edit) store.apply(edit)
     },
-    cancel: () => (moved.value = undefined)
+    cancel: end
   })
 }
 
-/** The same by keys: arrows lay to the left, on the plate or bring in; Delete takes out. */
+/** By keys glasses go outward by this much at a time. */
+const KEY_MM = 10
+
+/** The same by keys: arrows lay to the left, on the plate or bring in, and move glasses; Delete takes out. */
 function onKey(event: KeyboardEvent, item: SettingItem): void {
-  const at = { ArrowLeft: { x: -layout.value.leftMm, y: item.y }, ArrowRight: { x: 0, y: item.y }, ArrowDown: { x: item.x, y: 0 } }[event.key]
+  const aside =
+    item.what === 'glass'
+      ? { ArrowLeft: { x: item.x - KEY_MM, y: item.y }, ArrowRight: { x: item.x + KEY_MM, y: item.y } }
+      : { ArrowLeft: { x: -layout.value.leftMm, y: item.y }, ArrowRight: { x: 0, y: item.y } }
+  const at = { ...aside, ArrowDown: { x: item.x, y: 0 } }[event.key]
   const edit =
     event.key === 'Delete' || event.key === 'Backspace' ? takeOut(props.look, key.value, item) : at ? dropItem(props.look, key.value, item, at) : null
   if (!edit) return
@@ -154,7 +173,9 @@ const numbers = computed(() => {
 
 .grip.left,
 .grip.on-plate,
-.grip.brought-in {
+.grip.brought-in,
+.grip.glasses-out,
+.grip.glasses-in {
   stroke: var(--moss);
   stroke-width: 3;
 }

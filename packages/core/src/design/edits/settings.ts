@@ -12,8 +12,12 @@ function onKind(look: Look, key: Key, change: (setting: Draft<PlaceSetting>) => 
   return makeEdit(look, 'setting', (draft) => change(draft.kinds.others.find((other) => other.key === key)?.setting ?? draft.setting))
 }
 
-/** Bread plate, favor, star, card, where dessert flatware lies. */
-export function changeSetting(look: Look, key: Key, part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'starId' | 'card' | 'dessertAbove'>>): Edit {
+/** Bread plate, favor, star, card, where dessert flatware lies, how far outward the glasses stand. */
+export function changeSetting(
+  look: Look,
+  key: Key,
+  part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'starId' | 'card' | 'dessertAbove' | 'glassesOutMm'>>
+): Edit {
   return onKind(look, key, (setting) => void Object.assign(setting, part))
 }
 

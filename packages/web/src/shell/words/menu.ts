@@ -51,7 +51,7 @@ export const menuWords = {
   food: { yes: 'label: food-safe', no: 'label: not for food', unknown: 'food-safe? unknown' },
   moveDish: '{name}: drag or use the arrow keys; Delete lets it find its place again',
   run: 'Buffet, as guests walk',
-  runLength: '{length} in all',
+  runLength: '{length} altogether',
   plates: 'Plates',
   cutlery: 'Flatware and napkins',
   shared: 'Shared at the table',

@@ -23,6 +23,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'skip-layer': ({ pieceId }, say) => `Leave out ${say.piece(pieceId)}`,
   'napkin-on-plate': () => 'Lay the napkin on the plate',
   'dessert-brought-in': () => 'Bring dessert flatware in with dessert',
+  'glasses-in': () => 'Bring the glasses back in',
   'smaller-setting': ({ steps }, say) => `Lay a smaller setting: ${say.list(steps.map((step) => smallerNames[step]))}`,
   'add-flatware': ({ pieceId }, say) => `Add ${say.piece(pieceId)}`,
   'skip-course': ({ courses }, say) => `Leave out ${say.list(courses.map((course) => courseNames[course]))}`,
