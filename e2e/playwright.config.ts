@@ -10,9 +10,19 @@ export default defineConfig({
   reporter: 'list',
   use: {
     viewport: { width: 1280, height: 800 },
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+      // there is no graphics card: pages are painted without one, and only what is drawn in 3D asks for its stand-in
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--enable-unsafe-swiftshader',
+        '--disable-quic',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync'
+      ]
     }
   }
 })

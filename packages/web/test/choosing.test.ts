@@ -1,16 +1,13 @@
-import { newPlaced, type JournalEdit, type Look } from '@hestiad/core'
+import { findingKey, newPlaced, type BareFinding, type JournalEdit, type Look } from '@hestiad/core'
 import { ref, shallowRef } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { demoLook } from '../../core/test/support/looks.js'
-import { inHtml } from '../src/shell/inHtml.js'
 import { isBegun } from '../src/shell/begun.js'
-import { formatDate, formatMoment } from '../src/shell/dates.js'
+import { dayOf, formatDate, formatMoment } from '../src/shell/dates.js'
 import { readListFile } from '../src/shell/readListFile.js'
 import { steps } from '../src/shell/steps.js'
 import { clearDraft, keepDraft, readDraft, setDraftAside } from '../src/stores/draft.js'
 import { useSelection } from '../src/stores/selection.js'
-import { readBought, takeAlongHtml, type AlongLine } from '../src/buying/takeAlong.js'
-import { dragging } from '../src/board/dragging.js'
 
 const look = demoLook()
 
@@ -42,6 +39,18 @@ describe('what is chosen', () => {
     expect(chosen.value).toEqual(['b'])
     held.value = undefined
     expect(chosen.value).toEqual([])
+  })
+
+  it('is a finding only as long as it is found', () => {
+    const finding = { code: 'compose.flat', severity: 'note', at: { kind: 'table' } } as unknown as BareFinding
+    const findings = ref<readonly BareFinding[]>([finding])
+    const { openFinding, shown, chooseNothing } = useSelection(shallowRef<Look | undefined>(look), findings)
+    openFinding.value = findingKey(finding)
+    expect(shown.value).toEqual(finding)
+    findings.value = []
+    expect(shown.value).toBeUndefined()
+    chooseNothing()
+    expect(openFinding.value).toBeNull()
   })
 })
 
@@ -76,6 +85,16 @@ describe('what is not yet on the server', () => {
     expect(kept.size).toBe(1)
   })
 
+  it('and cannot be read keeps no look from opening: it is moved out of the way and not thrown away', () => {
+    for (const text of ['{"base":3,"edits":[', 'null', '[]', '{"base":"3","edits":[]}', '{"base":3}']) {
+      kept.clear()
+      kept.set('edits:one', text)
+      expect(readDraft('one'), text).toBeUndefined()
+      expect([...kept.values()], text).toEqual([text])
+      expect(kept.has('edits:one')).toBe(false)
+    }
+  })
+
   it('where the browser has no room leaves no half of it behind', () => {
     keepDraft('one', { base: 1, edits: [] })
     vi.stubGlobal('localStorage', {
@@ -106,6 +125,10 @@ describe('steps', () => {
     expect(begun({ ...bare, linens: look.linens })).toEqual(['brief', 'seats', 'linens'])
     expect(begun({ ...bare, setting: look.setting })).toEqual(['brief', 'seats', 'settings'])
     expect(begun({ ...bare, centerpiece: [newPlaced('a', 'jug-sky')] })).toEqual(['brief', 'seats', 'centerpiece'])
+    const vessel = newPlaced('a', 'jug-sky')
+    const empty = { ...vessel, arrangement: { stems: [], riseMm: 100, spreadMm: 100, mechanics: null } }
+    expect(begun({ ...bare, centerpiece: [empty] })).toEqual(['brief', 'seats', 'centerpiece'])
+    expect(begun({ ...bare, linens: { ...bare.linens, matId: 'mat-sea' } })).toEqual(['brief', 'seats', 'linens'])
     expect(begun(look)).toEqual(expect.arrayContaining(['centerpiece', 'florals', 'light', 'menu']))
   })
 })
@@ -115,6 +138,8 @@ describe('days and lists', () => {
   it('days are said with their name, whatever the hour where this browser is', () => {
     expect(formatDate('2027-02-06')).toBe('Sat 6 Feb')
     expect(formatDate('2028-02-29')).toBe('Tue 29 Feb')
+    expect(dayOf(new Date(2027, 10, 30, 23, 59, 59).getTime())).toBe('2027-11-30')
+    expect(formatMoment(new Date(2027, 1, 6, 0, 30).getTime(), 24)).toBe('6 Feb 2027, 00:30')
     const noon = new Date(2027, 1, 6, 13, 5).getTime()
     expect(formatMoment(noon, 24)).toBe('6 Feb 2027, 13:05')
     expect(formatMoment(noon, 12)).toMatch(/^6 Feb 2027, 1:05\spm$/)
@@ -123,89 +148,5 @@ describe('days and lists', () => {
   it('lists are read as UTF-8, or else as spreadsheets of western Europe write them', async () => {
     expect(await readListFile(new Blob(['Schüssel;3']))).toBe('Schüssel;3')
     expect(await readListFile(new Blob([Uint8Array.from([0x53, 0x63, 0x68, 0xfc, 0x73, 0x73, 0x65, 0x6c])]))).toBe('Schüssel')
-  })
-})
-
-describe('the list on a phone', () => {
-  const line = (part: Partial<AlongLine>): AlongLine => ({
-    offerId: 'o1',
-    pieceId: 'p1',
-    shop: 'Halfpenny Barn',
-    slot: 'ahead',
-    pieces: 2,
-    cents: 690,
-    name: 'Plain tumbler',
-    says: '2 of 4',
-    color: '#aabbcc',
-    price: '6.90',
-    ...part
-  })
-  const words = { title: 'To buy', hint: 'Tick', got: 'Found', paid: 'Paid', save: 'Save', left: '{n} left' }
-
-  it('has every line once, under its shop, and nothing in it runs that somebody typed', () => {
-    const html = takeAlongHtml('look', [line({}), line({ offerId: 'o2', shop: 'The <b>Room</b>', name: '</script><script>alert(1)</script>' })], words, 2)
-    expect(html.match(/type="checkbox"/g)).toHaveLength(2)
-    expect(html.match(/<h2>/g)).toHaveLength(2)
-    expect(html).not.toContain('alert(1)</script>')
-    expect(html.match(/<\/script>/g)).toHaveLength(2)
-    expect(html).toContain('The &lt;b&gt;Room&lt;/b&gt;')
-    expect(html).not.toMatch(/https?:\/\//)
-    expect(inHtml('"<&>\'')).not.toMatch(/["<>']/)
-  })
-
-  it('is read back where it is whole, and any other file is none', () => {
-    const file = { format: 'hestiad-bought', lookId: 'look', day: '2027-01-21', bought: [{ offerId: 'o1', cents: 650 }] }
-    expect(readBought(JSON.stringify(file))).toEqual(file)
-    const others = [
-      { ...file, format: 'else' },
-      { ...file, day: 'soon' },
-      { ...file, bought: [{ offerId: 'o1', cents: -1 }] },
-      { ...file, bought: [{ offerId: 'o1', cents: 1.5 }] },
-      { ...file, bought: [null] },
-      { ...file, bought: {} }
-    ]
-    for (const other of others) expect(readBought(JSON.stringify(other))).toBeUndefined()
-    expect(readBought('{')).toBeUndefined()
-  })
-})
-
-describe('dragging', () => {
-  const events = new EventTarget()
-  const said: string[] = []
-  const at = (type: string, x: number, y: number) => Object.assign(new Event(type), { clientX: x, clientY: y }) as unknown as PointerEvent
-  const press = () =>
-    dragging(at('pointerdown', 100, 100), {
-      move: (dx, dy) => {
-        said.push(`move ${dx} ${dy}`)
-        return dx
-      },
-      drop: (last) => void said.push(`drop ${last}`),
-      cancel: () => void said.push('cancel')
-    })
-  beforeEach(() => {
-    said.length = 0
-    vi.stubGlobal('window', events)
-  })
-
-  it('begins after three pixels and drops what it told last; a click does neither', () => {
-    press()
-    events.dispatchEvent(at('pointermove', 101, 101))
-    events.dispatchEvent(at('pointerup', 101, 101))
-    expect(said).toEqual([])
-    press()
-    events.dispatchEvent(at('pointermove', 104, 100))
-    events.dispatchEvent(at('pointermove', 101, 100))
-    events.dispatchEvent(at('pointerup', 101, 100))
-    expect(said).toEqual(['move 4 0', 'move 1 0', 'drop 1'])
-  })
-
-  it('is canceled by Escape or a lost pointer, and hears nothing afterward', () => {
-    press()
-    events.dispatchEvent(at('pointermove', 110, 100))
-    events.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Tab' }))
-    events.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Escape' }))
-    events.dispatchEvent(at('pointermove', 120, 100))
-    events.dispatchEvent(at('pointerup', 120, 100))
-    expect(said).toEqual(['move 10 0', 'cancel'])
   })
 })

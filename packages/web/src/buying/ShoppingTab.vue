@@ -140,7 +140,7 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
         {{ t(order.way === 'trip' ? 'buy.trip' : 'buy.delivery') }}<template v-if="order.slot === 'fresh'">, {{ t('buy.fresh') }}</template> ·
         {{ t('buy.by', { day: formatDate(by) }) }}
       </p>
-      <el-table :data="[...order.lines]" row-key="offerId" size="small">
+      <el-table scrollbar-tabindex="0" :data="[...order.lines]" row-key="offerId" size="small">
         <el-table-column :label="t('buy.piece')" min-width="190">
           <template #default="{ row }">
             <span class="what"

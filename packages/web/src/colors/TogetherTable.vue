@@ -124,7 +124,7 @@ function since(row: TogetherRow): string {
       </ul>
       <p class="soft small tidy">{{ t('together.mix', { ages }) }}</p>
       <p v-if="spent.length > 0" class="soft small tidy">{{ spent.join(' ') }} {{ unsaid }} {{ house }}</p>
-      <el-table :data="rows" size="small" :empty-text="t('together.nothing')">
+      <el-table scrollbar-tabindex="0" :data="rows" size="small" :empty-text="t('together.nothing')">
         <el-table-column :label="t('together.piece')" min-width="140">
           <template #default="{ row }">{{ name((row as TogetherRow).pieceId) }}</template>
         </el-table-column>

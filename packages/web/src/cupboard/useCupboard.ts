@@ -37,7 +37,7 @@ export function useCupboard() {
     }
   }
 
-  /** Writes items; on refusal what was shown before is shown again and the reason told. */
+  /** Writes items; on refusal they are shown again as they were, whatever else was written meanwhile, and the reason is told. */
   async function write(changed: readonly CupboardItem[]): Promise<boolean> {
     const before = items.value ?? []
     const byId = new Map(changed.map((item) => [item.piece.id, item]))
@@ -48,7 +48,8 @@ export function useCupboard() {
       message.value = changed.length === 1 ? `${t('cupboard.saved')}: ${changed[0]!.piece.name}` : t('cupboard.saved')
       return true
     } catch (error) {
-      items.value = before
+      const was = new Map(before.map((item) => [item.piece.id, item]))
+      items.value = (items.value ?? []).flatMap((item) => (byId.get(item.piece.id) === item ? (was.get(item.piece.id) ?? []) : item))
       message.value = t('cupboard.failed', { message: (error as Error).message })
       return false
     }

@@ -131,7 +131,7 @@ function move(by: number): void {
   >
     <div @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="take(found[at])">
       <SearchField ref="field" v-model="words" :label="t('find.hint')" />
-      <ul role="listbox" :aria-label="t('find.found')">
+      <ul role="listbox" tabindex="0" :aria-label="t('find.found')">
         <li v-for="(one, i) in found" :key="`${one.kind} ${one.text} ${i}`" role="option" :aria-selected="i === at" @click="take(one)" @pointermove="at = i">
           <span>{{ one.text }}</span><span class="soft small">{{ t(`find.kinds.${one.kind}`) }}</span>
         </li>

@@ -195,11 +195,13 @@ async function take(): Promise<void> {
           </tbody>
         </table>
       </div>
-      <ul v-if="faults.others.length > 0" class="bad" role="alert">
-        <li v-for="(fault, i) in faults.others" :key="i">
-          <strong>{{ fault.place }}</strong> {{ fault.message }}
-        </li>
-      </ul>
+      <div v-if="faults.others.length > 0" class="bad" role="alert">
+        <ul>
+          <li v-for="(fault, i) in faults.others" :key="i">
+            <strong>{{ fault.place }}</strong> {{ fault.message }}
+          </li>
+        </ul>
+      </div>
       <p v-if="badRows.length > 0" role="status">
         {{ t('lists.toMend', { n: badRows.length }, badRows.length) }} <template v-if="preview && preview.faults.length >= 50">{{ t('lists.more') }}</template>
         <el-button size="small" @click="skip(badRows)">{{ t('lists.skipBad') }}</el-button>

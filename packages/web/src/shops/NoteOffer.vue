@@ -2,7 +2,7 @@
 import DateField from '../shell/DateField.vue'
 import TextField from '../shell/TextField.vue'
 import type { Shop } from '@hestiad/core'
-import { reactive, ref } from 'vue'
+import { reactive, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
 import { checkForm } from '../api/checkForm.js'
@@ -23,6 +23,13 @@ const problem = ref('')
 const suggest = (typed: string, show: (found: { value: string }[]) => void) =>
   show(props.shops.filter((shop) => shop.name.toLowerCase().includes(typed.toLowerCase())).map(({ name }) => ({ value: name })))
 
+const shopField = useTemplateRef('shop')
+
+/** The field names the list of suggestions, and one of it, before they are there. */
+function namesNoList(): void {
+  for (const name of ['aria-controls', 'aria-activedescendant']) shopField.value?.inputRef?.input?.removeAttribute(name)
+}
+
 async function keep(): Promise<void> {
   problem.value = ''
   try {
@@ -42,7 +49,7 @@ async function keep(): Promise<void> {
     <form class="stack" @submit.prevent="keep">
       <div class="field">
         <label for="seen-shop">{{ t('shops.seenAt') }}</label>
-        <el-autocomplete id="seen-shop" v-model="seen.shop" :fetch-suggestions="suggest" maxlength="200" required />
+        <el-autocomplete id="seen-shop" ref="shop" v-model="seen.shop" :fetch-suggestions="suggest" maxlength="200" required @vue:mounted="namesNoList" />
       </div>
       <div class="pair">
         <CountField v-model="seen.packSize" :label="t('shops.packSize')" :min="1" :max="10000" />

@@ -67,7 +67,7 @@ function take(pieceId: string): void {
       <p v-if="failed" role="alert">
         {{ t('occasions.failed') }} <el-button size="small" @click="find">{{ t('occasions.retry') }}</el-button>
       </p>
-      <el-table v-else :data="rows" max-height="420" :empty-text="articles ? t('shops.noneOfKind') : t('look.loading')">
+      <el-table v-else scrollbar-tabindex="0" :data="rows" max-height="420" :empty-text="articles ? t('shops.noneOfKind') : t('look.loading')">
         <el-table-column width="44">
           <template #default="{ row }"><span class="dot" :style="{ background: row.piece.color, borderColor: row.piece.accent }" /></template>
         </el-table-column>

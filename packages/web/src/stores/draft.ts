@@ -28,7 +28,20 @@ export function setDraftAside(id: string): void {
   clearDraft(id)
 }
 
+/** What is kept of a look; what cannot be read is moved out of the way, so that the look opens all the same. */
 export function readDraft(id: string): Draft | undefined {
   const text = localStorage.getItem(key(id))
-  return text === null ? undefined : (JSON.parse(text) as Draft)
+  if (text === null) return undefined
+  const draft = draftIn(text)
+  if (!draft) setDraftAside(id)
+  return draft
+}
+
+function draftIn(text: string): Draft | undefined {
+  try {
+    const draft = JSON.parse(text) as Draft | null
+    return typeof draft?.base === 'number' && Array.isArray(draft.edits) ? draft : undefined
+  } catch {
+    return undefined
+  }
 }
