@@ -36,13 +36,26 @@ const found = computed(() => {
 })
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
-async function put(piece: StandingPiece): Promise<void> {
-  const look = store.look
-  const { edit, id, free } = await store.findSpot(piece)
-  if (store.look !== look) return
-  noRoom.value = !free
-  store.apply(edit)
-  store.selected = id
+let putting = Promise.resolve()
+
+/** One after the other: what is pressed while the room of another is still looked for finds its own afterwards. */
+function put(piece: StandingPiece): Promise<void> {
+  putting = putting.catch(() => undefined).then(() => putNow(piece, store.id))
+  return putting
+}
+
+async function putNow(piece: StandingPiece, lookId: string): Promise<void> {
+  const before = store.selected
+  while (store.id === lookId) {
+    const look = store.look
+    const { edit, id, free } = await store.findSpot(piece)
+    // the table was changed meanwhile: its room is looked for anew
+    if (store.look !== look) continue
+    noRoom.value = !free
+    store.apply(edit)
+    if (store.selected === before) store.selected = id
+    return
+  }
 }
 
 /** Taken into the look first, then put where there is room. */
