@@ -12,6 +12,7 @@ import GarlandFields from './GarlandFields.vue'
 import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
 import ShopPicker from '../shops/ShopPicker.vue'
+import { usePutting } from './usePutting.js'
 import VariantsList from './VariantsList.vue'
 
 const props = defineProps<{ look: Look }>()
@@ -19,7 +20,7 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const search = ref('')
-const noRoom = ref(false)
+const { put, noRoom } = usePutting()
 const index = computed(() => pieceIndex(props.look))
 const chosen = computed(() => props.look.centerpiece.find((p) => p.id === store.selected))
 const inUse = computed(() => {
@@ -35,28 +36,6 @@ const found = computed(() => {
   return new Set(standing.value.filter(isMet).map(({ id }) => id))
 })
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
-
-let putting = Promise.resolve()
-
-/** One after the other: what is pressed while the room of another is still looked for finds its own afterwards. */
-function put(piece: StandingPiece): Promise<void> {
-  putting = putting.catch(() => undefined).then(() => putNow(piece, store.id))
-  return putting
-}
-
-async function putNow(piece: StandingPiece, lookId: string): Promise<void> {
-  const before = store.selected
-  while (store.id === lookId) {
-    const look = store.look
-    const { edit, id, free } = await store.findSpot(piece)
-    // the table was changed meanwhile: its room is looked for anew
-    if (store.look !== look) continue
-    noRoom.value = !free
-    store.apply(edit)
-    if (store.selected === before) store.selected = id
-    return
-  }
-}
 
 /** Taken into the look first, then put where there is room. */
 async function putFromShop(article: { readonly piece: Piece; readonly offers: readonly Offer[] }): Promise<void> {

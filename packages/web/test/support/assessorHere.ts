@@ -1,5 +1,20 @@
 import { readFileSync } from 'node:fs'
-import { applyEdit, createAssessor, heightMap, linesPart, makingDo, planPart, savings, seatGuests, type BareFinding, type Edit, type Look } from '@hestiad/core'
+import {
+  applyEdit,
+  createAssessor,
+  heightMap,
+  linesPart,
+  makingDo,
+  planPart,
+  putNear,
+  savings,
+  seatGuests,
+  surroundingsPart,
+  type BareFinding,
+  type Edit,
+  type Look,
+  type StandingPiece
+} from '@hestiad/core'
 
 export const demo = JSON.parse(readFileSync(new URL('../../../../demo/pearl-anniversary.hestiad.json', import.meta.url), 'utf8')) as Look
 
@@ -13,6 +28,7 @@ export const assessorHere = {
       edit: ({ patches }: Edit) => (told = applyEdit(told, structuredClone({ patches }))),
       measure: (held?: Edit) => Promise.resolve({ ...assessor.measure(held ? applyEdit(told, held) : told), tookMs: 0 }),
       remedies: (finding: BareFinding) => Promise.resolve(assessor.remediesFor(told, finding)),
+      spot: (piece: StandingPiece) => Promise.resolve(putNear(told, piece, { x: 0, y: 0 }, assessor.measure(told).get(surroundingsPart))),
       savings: () => Promise.resolve(savings(assessor, told)),
       makingDo: () => Promise.resolve(makingDo(assessor, told)),
       heights: () => Promise.resolve(heightMap(assessor.measure(told).get(planPart).outline, assessor.measure(told).get(linesPart))),
