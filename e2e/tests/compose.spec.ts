@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
 import validator from 'gltf-validator'
-import { choose, chosenIn, open, panel, saved, test } from './support.js'
+import { choose, chosenIn, open, panel, putOn, saved, test } from './support.js'
 
 const piece = (page: import('@playwright/test').Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
 
@@ -65,10 +65,7 @@ test('what is locked stays while the rest is composed; what is not wanted is lef
 
 test('pods lost in a long bowl are told and found again by the first remedy; the piece says how far it tips', async ({ page }) => {
   await open(page, 'mending-circle')
-  for (const name of ['Long dough bowl', 'Poppy pods']) {
-    await panel(page).getByRole('searchbox').fill(name)
-    await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
-  }
+  for (const name of ['Long dough bowl', 'Poppy pods']) await putOn(page, name)
   await choose(panel(page).getByLabel('Stands on'), 'Long dough bowl')
   await expect(panel(page).getByText(/Falls at \d+°, weighs/)).toBeVisible()
   const sunk = panel(page).locator('.finding', { hasText: 'Poppy pods are lost in Long dough bowl' })
@@ -139,10 +136,7 @@ test('a garland runs along an oval, pieces snap to the axis, mirror, group and l
 
 test('let go over a tray a piece stands on it, and dragged off it stands on the table again', async ({ page }) => {
   await open(page, 'ordinary-week')
-  for (const name of ['Oak tray', 'Poppy pods']) {
-    await panel(page).getByRole('searchbox').fill(name)
-    await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
-  }
+  for (const name of ['Oak tray', 'Poppy pods']) await putOn(page, name)
   const middle = async (id: string) => {
     const box = (await piece(page, id).boundingBox())!
     return { x: box.x + box.width / 2, y: box.y + box.height / 2 }

@@ -1,15 +1,7 @@
 import { expect, type Page } from '@playwright/test'
-import { choose, ledger, open, panel, saved, step, test } from './support.js'
+import { choose, ledger, open, panel, putOn, saved, step, test } from './support.js'
 
 const piece = (page: Page, id: string) => page.locator(`[data-piece="${id}"]`).first()
-
-async function putOn(page: Page, name: string): Promise<void> {
-  await panel(page).getByRole('searchbox').fill(name)
-  const placed = panel(page).locator('.placed li')
-  const before = await placed.count()
-  await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
-  await expect(placed).toHaveCount(before + 1)
-}
 
 const how = (page: Page, way: string) => panel(page).getByRole('radiogroup', { name: 'How' }).getByText(way, { exact: true }).click()
 

@@ -81,3 +81,12 @@ export async function choose(field: Locator, option: string): Promise<void> {
 
 /** What a field of many shows as chosen. */
 export const chosenIn = (field: Locator) => field.locator('xpath=ancestor::*[contains(@class, "el-select__wrapper")]')
+
+/** Puts the first piece that the words find on the table, and waits until it stands there. */
+export async function putOn(page: Page, name: string): Promise<void> {
+  await panel(page).getByRole('searchbox').fill(name)
+  const placed = panel(page).locator('.placed li')
+  const before = await placed.count()
+  await panel(page).locator('.found li:visible').first().getByRole('button', { name: 'Put on' }).click()
+  await expect(placed).toHaveCount(before + 1)
+}
