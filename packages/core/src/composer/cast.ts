@@ -1,7 +1,7 @@
 import { colorDistance } from '../color/colorWords.js'
 import { burnsOpen } from './item.js'
 import type { Recipe } from './recipe.js'
-import type { Option, Stock } from './stock.js'
+import type { Option, Part, Stock } from './stock.js'
 import { heightOf, widthOf } from '../composition/families.js'
 
 /** What fills the parts of a pattern. */
@@ -36,8 +36,11 @@ const NEAR_COLOR = 0.1
 
 /** Casts for a pattern, the best first. */
 export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: number): Cast[] {
-  const listOf = (part: PartOfCast) => wanted[part]?.slice(0, MOST_EACH) ?? [null]
-  const flowers = recipes.length > 0 ? recipes.slice(0, MOST_RECIPES) : [null]
+  const many = recipes.filter((recipe) => !recipe.few).slice(0, MOST_RECIPES)
+  const flowersOf: Readonly<Partial<Record<Part, readonly Recipe[]>>> = { mass: many, bud: recipes.slice(0, MOST_RECIPES) }
+  /** What would stand empty is not tried. */
+  const isFilled = (one: Option | null) => one === null || flowersOf[one.part]?.length !== 0
+  const listOf = (part: PartOfCast) => wanted[part]?.filter(isFilled).slice(0, MOST_EACH) ?? [null]
   const casts: Cast[] = []
   for (const hero of listOf('hero'))
     for (const support of listOf('support'))
@@ -46,9 +49,9 @@ export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: numbe
           for (const accent of listOf('accent')) {
             const suits = together({ hero, support, light, base, accent }, wanted)
             if (suits === 0) continue
-            const needsFlowers = [hero, support, accent].some((one) => one?.part === 'mass' || one?.part === 'bud')
-            for (const recipe of needsFlowers ? flowers : [null])
-              if ((recipe !== null || !needsFlowers) && !(recipe && light && isDry(recipe) && burnsOpen(light)))
+            const vessel = [hero, support, accent].find((one) => one?.part === 'mass') ?? [hero, support, accent].find((one) => one?.part === 'bud')
+            for (const recipe of (vessel && flowersOf[vessel.part]) ?? [null])
+              if (!(recipe && light && isDry(recipe) && burnsOpen(light)))
                 casts.push({ hero, support, light, base, accent, recipe, suits: suits * (recipe ? 0.6 + 0.4 * recipe.suits : 0.85) })
           }
   return casts.sort((a, b) => b.suits - a.suits).slice(0, most)

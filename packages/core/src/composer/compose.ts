@@ -89,7 +89,7 @@ function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stoc
     if (ideas.length + cleared.length > 0) return { ideas: [...ideas, ...cleared], refusals: [] }
   }
   if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
-  if (isOfFlowers(pattern, stock) && recipesOf(brief, options).length === 0) return refused({ pattern, because: 'no-flowers' })
+  if (isOfFlowers(pattern, stock) && recipesOf(brief, options).every((recipe) => recipe.few)) return refused({ pattern, because: 'no-flowers' })
   return refused({ pattern, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
 }
 

@@ -8,7 +8,7 @@ import { draftOfPart, recipesOf, type Draft } from './drafts.js'
 import { finish } from './finish.js'
 import { refused, type Composed, type ComposeOptions, type Refusal } from './idea.js'
 import { budFor, flowersFor, type Recipe } from './recipe.js'
-import { lightAtMin, stockOf, type Option, type StockOptions } from './stock.js'
+import { hasStems, lightAtMin, stemsToHave, stockOf, type Option, type StockOptions } from './stock.js'
 
 /** What is composed anew while all else stays as it stands. */
 export type OnlyPart = 'flowers' | 'lights' | 'ends'
@@ -41,9 +41,12 @@ const lacking: Readonly<Record<OnlyPart, Pick<Refusal, 'because'> & Partial<Refu
 
 /** Every recipe in all vessels that hold flowers and are not locked. */
 function flowerDrafts(brief: Brief, options: StockOptions): Draft[] {
+  const toHave = stemsToHave(brief.look, options.from)
   return recipesOf(brief, options).flatMap((recipe) => {
     const centerpiece = brief.kept.map((placed) => reflowered(placed, recipe, brief))
-    return centerpiece.some((placed, i) => placed !== brief.kept[i]) ? [draftOfPart({ recipe }, recipe.suits, centerpiece)] : []
+    return centerpiece.some((placed, i) => placed !== brief.kept[i]) && hasStems(centerpiece, brief.kept, toHave)
+      ? [draftOfPart({ recipe }, recipe.suits, centerpiece)]
+      : []
   })
 }
 

@@ -12,7 +12,7 @@ import { countsOf, fits, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
-import { mayHave, type Option, type Stock, type StockOptions } from './stock.js'
+import { hasStems, stemsToHave, type Option, type Stock, type StockOptions } from './stock.js'
 
 /** A cast as a structure lays it, free of what the field can tell; not yet measured. */
 export interface Draft {
@@ -50,8 +50,8 @@ const reserves = [0, 0.5, 1] as const
 
 /** Flowers that may be had and are wanted, as recipes. */
 export function recipesOf(brief: Brief, options: StockOptions): Recipe[] {
-  const may = mayHave(brief.look, options.from)
-  return recipesFor(brief, (stem) => may(stem) && !options.without?.includes(stem.id))
+  const toHave = stemsToHave(brief.look, options.from)
+  return recipesFor(brief, (stemId) => (options.without?.includes(stemId) ? 0 : toHave(stemId)))
 }
 
 const lights = ['stick', 'votive', 'hurricane'] as const
@@ -76,9 +76,12 @@ export function draftsOf(pattern: PatternName, brief: Brief, stock: Stock, optio
           UNLIT_CASTS
         )
       ]
+  const toHave = stemsToHave(brief.look, options.from)
   const drafts = reserves
     .filter((reserve) => reserve === 0 || brief.dishesMm > 0)
-    .flatMap((reserve) => chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, options).map((draft) => ({ ...draft, reserve }))))
+    .flatMap((reserve) =>
+      chosen.flatMap((cast) => laid(pattern, cast, besideDishes(brief, reserve), stock, toHave, options).map((draft) => ({ ...draft, reserve })))
+    )
   // a layout may leave a part of its cast out, but never what all goes round
   const anchorId = options.anchorId ?? null
   const whole = anchorId === null ? drafts : drafts.filter((draft) => draft.centerpiece.some((placed) => placed.pieceId === anchorId))
@@ -140,7 +143,7 @@ function spread(casts: readonly Cast[], most: number): Cast[] {
 }
 
 /** A cast laid on every frame of the table at the largest scale that fits. */
-function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, options: ComposeOptions): Draft[] {
+function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHave: (stemId: string) => number, options: ComposeOptions): Draft[] {
   const index = pieceIndex(brief.look)
   const main = brief.frames[0]!
   const { lay, fixed } = programs[pattern]
@@ -162,7 +165,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, opti
           promise: promiseOf(cast, items, options) * (unlit ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
         }
       })
-      .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
+      .filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave) && hasEnough(draft.centerpiece, brief.look, stock))
     if (drafts.length > 0) return drafts
   }
   return []

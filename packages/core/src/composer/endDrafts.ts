@@ -8,7 +8,7 @@ import { nobody, type Cast } from './cast.js'
 import { draftOfPart, recipesOf, type Draft } from './drafts.js'
 import { fits, item, placedOf, radiusOf, type Item } from './item.js'
 import { budAt, massAt, mirrored, type Table } from './mass.js'
-import { stockOf, type Option, type StockOptions } from './stock.js'
+import { hasStems, stemsToHave, stockOf, type Option, type StockOptions } from './stock.js'
 
 /** What stands farther out than this share of how far the middle reaches stands at its ends, where that is well off the table's middle: our own starting values. */
 const END_SHARE = 0.6
@@ -58,11 +58,12 @@ export function endDrafts(around: Brief, options: StockOptions): Draft[] {
   const lights = twice([...stock.stick, ...stock.hurricane, ...stock.votive])
   const things = twice([...stock.bud, ...stock.compote, ...stock.fruit, ...stock.small, ...stock.mass]).sort((a, b) => b.suits - a.suits)
   const recipes = recipesOf(around, options).slice(0, MOST_RECIPES)
+  const toHave = stemsToHave(around.look, options.from)
   const drafts: Draft[] = []
   const add = (cast: Partial<Cast>, promise: number, items: readonly Item[] | undefined) => {
     if (!items || !fits(items, frame, around)) return
     const centerpiece = [...around.kept, ...placedOf(items, frame, around, around.kept, index)]
-    drafts.push(draftOfPart(cast, promise, centerpiece))
+    if (hasStems(centerpiece, around.kept, toHave)) drafts.push(draftOfPart(cast, promise, centerpiece))
   }
   for (const light of lights)
     add(

@@ -16,6 +16,8 @@ export interface Recipe {
   readonly foliage: Stem | null
   /** How well it meets what is laid, 0 to 1. */
   readonly suits: number
+  /** Of its focal flower there are so few that they fill no bowl, only bud vases. */
+  readonly few: boolean
 }
 
 /** Shares of the heads' area; the focal flower is at least half, or the filler outshines it. Design of the composer, tried on eight tables. */
@@ -23,11 +25,14 @@ const shares = { focal: 0.54, filler: 0.24, foliage: 0.22 } as const
 /** Leaves about as large as this show at the rim of a bowl and do not cover it: our own starting value. */
 const LEAFY_MM = 85
 
-/** Recipes of what the house has or shops sell, those first that meet the accents of the table. */
-export function recipesFor(brief: Brief, may: (stem: Stem) => boolean): Recipe[] {
+/** Fewer focal flowers than this fill no bowl: our own starting value. */
+const FEW = 16
+
+/** Recipes of what the house has or shops sell, as many as there are, those first that meet the accents of the table. */
+export function recipesFor(brief: Brief, toHave: (stemId: string) => number): Recipe[] {
   const { cats, dogs } = brief.look.household
   const harmless = (stem: Stem) => stem.material === 'faux' || !(cats || dogs) || petCaution(stem.genus) === 'listed-not-toxic'
-  const stems = piecesOf(brief.look, 'stem').filter((stem) => harmless(stem) && may(stem))
+  const stems = piecesOf(brief.look, 'stem').filter((stem) => harmless(stem) && toHave(stem.id) > 0)
   const of = (role: Stem['role']) => stems.filter((stem) => stem.role === role)
   const rank = (stem: Stem, with_: Stem | null) => meets(brief, stem, with_)
   return of('focal')
@@ -35,7 +40,13 @@ export function recipesFor(brief: Brief, may: (stem: Stem) => boolean): Recipe[]
       const fillers = of('filler').sort((a, b) => rank(b, focal) - rank(a, focal))
       const foliage = of('foliage').sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || Math.abs(a.headMm - LEAFY_MM) - Math.abs(b.headMm - LEAFY_MM))
       const filler = fillers.find((one) => one.headMm <= focal.headMm * 1.1) ?? null
-      return { focal, filler, foliage: foliage.find((one) => one.material === 'plant') ?? foliage[0] ?? null, suits: meets(brief, focal, null) }
+      return {
+        focal,
+        filler,
+        foliage: foliage.find((one) => one.material === 'plant') ?? foliage[0] ?? null,
+        suits: meets(brief, focal, null),
+        few: toHave(focal.id) < FEW
+      }
     })
     .sort((a, b) => b.suits - a.suits)
 }

@@ -1,7 +1,7 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import { piecesOf } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
-import { extentSize, isStanding, type Candle, type Holder, type Piece, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, type Candle, type Holder, type StandingPiece } from '../design/piece.js'
 import { pieceUses } from '../design/pieceUses.js'
 import { candleLifeMin } from '../light/candleLife.js'
 import { holderFit } from '../light/holderFit.js'
@@ -87,10 +87,24 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
   return stock
 }
 
-/** Whether a stem may be had. */
-export function mayHave(look: Look, from: Source): (piece: Piece) => boolean {
+/** How many of a stem may be had: less what other occasions lay at the time, more by what may be bought. */
+export function stemsToHave(look: Look, from: Source): (stemId: string) => number {
   const offered = offeredCounts(look)
-  return (piece) => piece.owned > 0 || (from !== 'owned' && (offered.get(piece.id) ?? 0) > 0)
+  const had = new Map(piecesOf(look, 'stem').map((stem) => [stem.id, stem.owned]))
+  for (const claim of look.claims) if (!claim.settled && had.has(claim.pieceId)) had.set(claim.pieceId, Math.max(0, had.get(claim.pieceId)! - claim.count))
+  return (id) => (had.get(id) ?? 0) + (from === 'owned' ? 0 : (offered.get(id) ?? 0))
+}
+
+/** Whether a middle takes no more of a stem than there is, or than is kept already. */
+export function hasStems(centerpiece: readonly Placed[], kept: readonly Placed[], toHave: (stemId: string) => number): boolean {
+  const before = stemCounts(kept)
+  return [...stemCounts(centerpiece)].every(([id, count]) => count <= Math.max(toHave(id), before.get(id) ?? 0))
+}
+
+function stemCounts(placed: readonly Placed[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>()
+  for (const { arrangement } of placed) for (const { stemId, count } of arrangement?.stems ?? []) counts.set(stemId, (counts.get(stemId) ?? 0) + count)
+  return counts
 }
 
 /** Pieces laid elsewhere on this table, kept in its middle, or laid by other occasions at the time. */

@@ -53,7 +53,17 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
   const { recipe } = options
   const look = recipe ? after(asked, recipe) : asked
   const assessor = createAssessor()
-  const task: Task = { asked, look, offered: withOffers(look, options), options, keep: new Set(options.keep), assessor, beyond: new Set(), found: [] }
+  const task: Task = {
+    asked,
+    look,
+    offered: withOffers(look, options),
+    options,
+    keep: new Set(options.keep),
+    assessor,
+    beyond: new Set(),
+    found: [],
+    led: new Map()
+  }
   const casts = keepingRecipe(recipe, layerCasts(look, options))
   const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
   const { workingCents } = assessor.measure(look).figures.money
@@ -112,6 +122,8 @@ interface Task {
   readonly assessor: Assessor
   readonly beyond: Set<string>
   readonly found: WholeLook[]
+  /** The middle that did best on the first cast of a direction, and how good it is. */
+  readonly led: Map<Direction, { readonly pattern: PatternName; readonly worth: number }>
 }
 
 /** Casts that differ in napkin, cloth or charger, the best first. */
@@ -147,15 +159,12 @@ function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLoo
 }
 
 /** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
-function layWhole(
-  { asked, look, offered, options, keep, assessor, beyond, found }: Task,
-  cast: LayerCast,
-  direction: Direction,
-  middleFrom: WholeLookOptions['from']
-): WholeLook {
+function layWhole(task: Task, cast: LayerCast, direction: Direction, middleFrom: WholeLookOptions['from']): WholeLook {
+  const { asked, look, offered, options, keep, assessor, beyond } = task
   const layered = layLayers(offered, cast, direction, keep, options.recipe?.fold ?? null)
-  const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, found)
-  const { idea, refusals, laid, smaller } = middle
+  const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, task)
+  const { idea, worth, refusals, laid, smaller } = middle
+  if (idea?.pattern && !task.led.has(direction)) task.led.set(direction, { pattern: idea.pattern, worth })
   const composed = idea ? { ...laid, centerpiece: idea.centerpiece, school: { ...laid.school, pattern: idea.pattern } } : laid
   const alike = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep, beyond))
   const second =
@@ -196,7 +205,14 @@ function betterOf(assessor: Assessor, first: Look, second: Look): Look {
   return graver(second) <= graver(first) ? second : first
 }
 
-const nothingAsked: { readonly idea?: Idea; readonly refusals: readonly Refusal[]; readonly smaller: readonly SmallerStep[] } = { refusals: [], smaller: [] }
+/** The middle that suits best, if there is one, and how good it is. */
+interface Middle {
+  readonly idea?: Idea
+  readonly worth: number
+  readonly refusals: readonly Refusal[]
+}
+
+const nothingAsked: Middle & { readonly smaller: readonly SmallerStep[] } = { worth: 0, refusals: [], smaller: [] }
 
 /** The look with what the shops sell beside its own offers, and their pieces for a middle, as far as things may be bought. */
 function withOffers(look: Look, { from, shelf }: WholeLookOptions): Look {
@@ -237,14 +253,14 @@ function isAwkward(pattern: PatternName, { table, linens }: Look): boolean {
 }
 
 /** A middle on the laid table, or where there is no room for one on the table with a smaller setting. */
-function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): typeof nothingAsked & { laid: Look } {
-  const asLaid = middleFor(look, direction, options, found)
+function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, task: Task): typeof nothingAsked & { laid: Look } {
+  const asLaid = middleFor(look, direction, options, task)
   if (asLaid.idea || options.keep?.some((layer) => layer === 'plates' || layer === 'flatware' || layer === 'napkins'))
     return { ...asLaid, laid: look, smaller: [] }
   const smaller = leastSmaller(look, direction, options)
   if (!smaller) return { ...asLaid, laid: look, smaller: [] }
   const laid = applyEdit(look, smaller.edit)
-  const roomy = middleFor(laid, direction, options, found)
+  const roomy = middleFor(laid, direction, options, task)
   return roomy.idea ? { ...roomy, laid, smaller: smaller.steps } : { ...asLaid, laid: look, smaller: [] }
 }
 
@@ -264,23 +280,25 @@ function leastSmaller(look: Look, direction: Direction, { from, seed, without = 
 const GOOD = 0.9
 /** And one good enough not to look for another pattern. */
 const SHOWN = 0.86
+/** One that reaches so much of what its pattern is worth on the cast before. */
+const AS_WELL = 0.97
 
 /** The middle that suits best, with the anchor in it where it can be. */
-function middleFor(look: Look, direction: Direction, options: WholeLookOptions, found: readonly WholeLook[]): { idea?: Idea; refusals: readonly Refusal[] } {
+function middleFor(look: Look, direction: Direction, options: WholeLookOptions, task: Task): Middle {
   const anchorId = anchorOf(look)
-  const round = anchorId === null ? undefined : middleRound(look, direction, options, found, anchorId)
-  return round?.idea ? round : middleRound(look, direction, options, found, null)
+  const round = anchorId === null ? undefined : middleRound(look, direction, options, task, anchorId)
+  return round?.idea ? round : middleRound(look, direction, options, task, null)
 }
 
 /** Patterns of the direction first, all others where none of those is worth showing; with another hero than before where that is good. */
-function middleRound(
-  look: Look,
-  direction: Direction,
-  options: WholeLookOptions,
-  found: readonly WholeLook[],
-  anchorId: string | null
-): { idea?: Idea; refusals: readonly Refusal[] } {
+function middleRound(look: Look, direction: Direction, options: WholeLookOptions, { found, led }: Task, anchorId: string | null): Middle {
   const refusals: Refusal[] = []
+  // on another cast what did best on the first is good enough where it does as well
+  const before = led.get(direction)
+  if (before && !isAwkward(before.pattern, look)) {
+    const { idea, worth } = bestMiddle(look, [before.pattern], options, found, anchorId)
+    if (idea && worth >= AS_WELL * before.worth) return { idea, worth, refusals }
+  }
   const wanted = options.recipe?.pattern ? [options.recipe.pattern] : []
   const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !isAwkward(name, look))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
@@ -294,11 +312,11 @@ function middleRound(
     refusals.push(...best.refusals)
     const isHeroAgain = best.idea !== undefined && heroes.includes(heroIdOf(best.idea) ?? '')
     const anew = isHeroAgain ? bestMiddle(look, patterns, { ...options, without: [...(options.without ?? []), ...heroes] }, found, anchorId) : undefined
-    if (anew?.idea && anew.worth >= GOOD) return { idea: anew.idea, refusals }
-    if (best.idea && best.worth >= SHOWN) return { idea: best.idea, refusals }
+    if (anew?.idea && anew.worth >= GOOD) return { idea: anew.idea, worth: anew.worth, refusals }
+    if (best.idea && best.worth >= SHOWN) return { idea: best.idea, worth: best.worth, refusals }
     for (const one of [anew, best]) if (one?.idea && (!next || one.worth > next.worth)) next = one
   }
-  return next?.idea ? { idea: next.idea, refusals } : { refusals }
+  return next?.idea ? { idea: next.idea, worth: next.worth, refusals } : { worth: 0, refusals }
 }
 
 interface BestMiddle {
