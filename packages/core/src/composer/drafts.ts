@@ -151,21 +151,28 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
   for (const { scale, height } of fixed ? tries.slice(0, 1) : tries) {
     const low = lowered(brief, height)
     const table: Table = { brief: low, frame: main, index, scale }
-    const layouts = lay(cast, table, stock, options.seed).filter((items) => fits(items, main, low))
-    const drafts = ordered(layouts, options.steer?.amount ?? 0)
-      .slice(0, 2)
-      .map((items, i): Draft => {
-        const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(items, main, low, brief.kept, index)])
-        return {
-          cast,
-          centerpiece,
-          reserve: 0,
-          clearedForMeal: false,
-          unlit,
-          promise: promiseOf(cast, items, options) * (unlit ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
-        }
-      })
-      .filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave) && hasEnough(draft.centerpiece, brief.look, stock))
+    const draftsWith = (cast: Cast) => {
+      const layouts = lay(cast, table, stock, options.seed).filter((items) => fits(items, main, low))
+      return ordered(layouts, options.steer?.amount ?? 0)
+        .slice(0, 2)
+        .map((items, i): Draft => {
+          const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(items, main, low, brief.kept, index)])
+          return {
+            cast,
+            centerpiece,
+            reserve: 0,
+            clearedForMeal: false,
+            unlit,
+            promise: promiseOf(cast, items, options) * (unlit ? UNLIT : 1) * scale ** 0.7 * height ** 0.5 * 0.97 ** i
+          }
+        })
+        .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
+    }
+    const all = draftsWith(cast)
+    const drafts = all.filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave))
+    // where the small flowers between do not go round, the others do without them
+    const plain = drafts.length < all.length && cast.recipe?.filler ? draftsWith({ ...cast, recipe: { ...cast.recipe, filler: null } }) : []
+    drafts.push(...plain.filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave)))
     if (drafts.length > 0) return drafts
   }
   return []

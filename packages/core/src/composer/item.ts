@@ -22,6 +22,8 @@ export interface Item {
   readonly flowers: Arrangement | null
   /** Stands on the tray or board of the middle, in its frame. */
   readonly onBase: boolean
+  /** Of several trays or boards which one it belongs to. */
+  readonly group: number
   /** Stands there already and is kept. */
   readonly kept: boolean
   /** Share of its length that is laid. */
@@ -29,7 +31,7 @@ export interface Item {
 }
 
 export function item(option: Option, role: Role, x: number, y = 0, more: Partial<Pick<Item, 'flowers' | 'onBase' | 'kept' | 'turnDeg' | 'part'>> = {}): Item {
-  return { option, role, x, y, turnDeg: 0, flowers: null, onBase: false, kept: false, part: 1, ...more }
+  return { option, role, x, y, turnDeg: 0, flowers: null, onBase: false, group: 0, kept: false, part: 1, ...more }
 }
 
 /** How far it reaches sideways, flowers included. */
@@ -80,8 +82,13 @@ export function leafGapMm(brief: Brief): number {
   return brief.look.school.strictFlames ? 306 : FRESH_CLEAR_MM + 3
 }
 
+/** Between two trays in a line at least so much is bare: our own starting value. */
+const BASES_APART_MM = 200
+
 function areApart(a: Item, b: Item, brief: Brief): boolean {
-  if (a.role === 'base' || b.role === 'base' || a.onBase !== b.onBase) return true
+  if (a.group !== b.group && a.role === 'base' && b.role === 'base')
+    return Math.abs(a.x - b.x) > (lengthOf(a.option.piece) + lengthOf(b.option.piece)) / 2 + BASES_APART_MM
+  if (a.role === 'base' || b.role === 'base' || a.onBase !== b.onBase || (a.onBase && a.group !== b.group)) return true
   const apart = Math.hypot(a.x - b.x, a.y - b.y)
   if (apart < besideRadius(a, b) + besideRadius(b, a) + 4) return false
   const [flame, leaves] = isOpenFlame(a) && b.flowers ? [a, b] : isOpenFlame(b) && a.flowers ? [b, a] : [null, null]
@@ -116,7 +123,7 @@ function rimOf(one: Item): Point[] {
 /** Items of a frame as placed pieces, after those that stand there already. */
 export function placedOf(items: readonly Item[], frame: Frame, brief: Brief, before: readonly Placed[], index: PieceIndex): Placed[] {
   const placed: Placed[] = []
-  let baseId: string | null = null
+  const baseIds = new Map<number, string>()
   const turn = Math.round((frame.pose.turnRad * 180) / Math.PI)
   for (const one of [...items].sort((a, b) => Number(b.role === 'base') - Number(a.role === 'base'))) {
     if (one.kept) continue
@@ -126,12 +133,12 @@ export function placedOf(items: readonly Item[], frame: Frame, brief: Brief, bef
     placed.push({
       ...newPlaced(id, piece.id, Math.round(at.x), Math.round(at.y)),
       turnDeg: one.onBase ? one.turnDeg : turn + one.turnDeg,
-      on: one.onBase ? baseId : null,
+      on: one.onBase ? (baseIds.get(one.group) ?? null) : null,
       part: one.part,
       candle: candle && index.has(candle.id) ? { candleId: candle.id, lightAtMin: lightAtMin(brief.look) } : null,
       arrangement: one.flowers
     })
-    if (one.role === 'base' && piece.kind === 'tray') baseId = id
+    if (one.role === 'base' && piece.kind === 'tray') baseIds.set(one.group, id)
   }
   return placed
 }

@@ -1,7 +1,7 @@
 import type { PatternName } from '../design/look.js'
 import { widthOf } from '../composition/families.js'
 import { enough, type Cast, type Wanted } from './cast.js'
-import type { Frame } from '../composition/frames.js'
+import { isLong, type Frame } from '../composition/frames.js'
 import type { Item } from './item.js'
 import type { Table } from './mass.js'
 import type { Brief } from './brief.js'
@@ -15,6 +15,7 @@ import { patch } from './structures/patch.js'
 import { withTails } from './structures/lights.js'
 import { richRun, run } from './structures/run.js'
 import { scatter } from './structures/scatter.js'
+import { repeated } from './structures/repeats.js'
 import { gatheredTray } from './structures/tray.js'
 import { twoFoci } from './structures/twoFoci.js'
 
@@ -56,6 +57,15 @@ const small = [0, 85, 140] as const
 /** Where no more than this is free in the middle, one stem in a bud vase is a centerpiece; common practice, no source. */
 const SMALL_MIDDLE_MM = 240
 
+/** How much less suits what cannot be laid again along a long table: our own starting value. */
+const ALONE = 0.6
+
+/** On a long table those of which there are enough for groups all along it come first. */
+function repeatable(options: readonly Option[], frame: Frame, times: number): Option[] {
+  if (!isLong(frame)) return [...options]
+  return options.map((one) => (one.count < times ? { ...one, suits: ALONE * one.suits } : one)).sort((a, b) => b.suits - a.suits)
+}
+
 const seatsRound = (frame: Frame) => frame.ring?.length ?? 2
 
 export const programs: Readonly<Record<PatternName, Program>> = {
@@ -65,7 +75,7 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     needs: [['mass', 'compote', 'bud']],
     wanted: (stock, frame, brief) => ({
       hero: [
-        ...masses(stock, ['mass', 'compote'], 1, heroMm(frame)),
+        ...repeatable(masses(stock, ['mass', 'compote'], 1, heroMm(frame)), frame, 3),
         ...(Math.max(frame.middleMm, frame.roomMm) < SMALL_MIDDLE_MM ? enough(stock, ['bud'], 1) : [])
       ],
       support: frame.ring && brief.candles !== 'none' ? [null] : [...masses(stock, ['mass', 'fruit', 'compote'], frame.ring ? 4 : 2, supportMm(frame)), null],
@@ -118,12 +128,16 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     leastMm: 450,
     needs: [['tray'], ['mass', 'compote', 'bud']],
     wanted: (stock, frame, brief) => ({
-      base: stock.tray.filter((one) => widthOf(one.piece) < 0.3 * frame.acrossMm),
-      hero: masses(stock, ['mass', 'compote'], 1, [75, 140, 210]),
+      base: repeatable(
+        stock.tray.filter((one) => widthOf(one.piece) < 0.3 * frame.acrossMm),
+        frame,
+        2
+      ),
+      hero: repeatable(masses(stock, ['mass', 'compote'], 1, [75, 140, 210]), frame, 2),
       light: lights(stock, brief, 1, ['stick', 'votive', 'hurricane']),
       accent: [...masses(stock, ['fruit', 'small'], 1, small), null]
     }),
-    lay: gatheredTray
+    lay: (cast, table) => repeated(gatheredTray(cast, table), table)
   },
   patch: {
     led: true,
@@ -165,13 +179,17 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     leastMm: 600,
     needs: [['board'], ['fruit']],
     wanted: (stock, frame, brief) => ({
-      base: stock.board.filter((one) => widthOf(one.piece) < 0.3 * frame.acrossMm),
-      accent: masses(stock, ['fruit'], 2, small),
+      base: repeatable(
+        stock.board.filter((one) => widthOf(one.piece) < 0.3 * frame.acrossMm),
+        frame,
+        2
+      ),
+      accent: repeatable(masses(stock, ['fruit'], 2, small), frame, 6),
       hero: [...enough(stock, ['compote'], 1), null],
       support: [...enough(stock, ['bud'], 2), null],
       light: lights(stock, brief, 2, ['stick', 'votive'])
     }),
-    lay: edibleBoard
+    lay: (cast, table) => repeated(edibleBoard(cast, table), table)
   }
 }
 

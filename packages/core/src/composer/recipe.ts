@@ -7,6 +7,7 @@ import type { Stem, Vessel } from '../design/piece.js'
 import { arrangementNeeds, domeMm2 } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
+import { isLong } from '../composition/frames.js'
 import { raised, type Brief } from './brief.js'
 
 /** One recipe of flowers for the whole table. */
@@ -27,6 +28,8 @@ const LEAFY_MM = 85
 
 /** Fewer focal flowers than this fill no bowl: our own starting value. */
 const FEW = 16
+/** So many of a small flower or a green go round three bowls. Our own starting value. */
+const PLENTY = 40
 
 /** Recipes of what the house has or shops sell, as many as there are, those first that meet the accents of the table. */
 export function recipesFor(brief: Brief, toHave: (stemId: string) => number): Recipe[] {
@@ -35,10 +38,14 @@ export function recipesFor(brief: Brief, toHave: (stemId: string) => number): Re
   const stems = piecesOf(brief.look, 'stem').filter((stem) => harmless(stem) && toHave(stem.id) > 0)
   const of = (role: Stem['role']) => stems.filter((stem) => stem.role === role)
   const rank = (stem: Stem, with_: Stem | null) => meets(brief, stem, with_)
+  /** Whether they go round the groups of a long table. */
+  const goRound = (stem: Stem) => Number(!brief.frames[0] || !isLong(brief.frames[0]) || toHave(stem.id) >= PLENTY)
   return of('focal')
     .map((focal): Recipe => {
-      const fillers = of('filler').sort((a, b) => rank(b, focal) - rank(a, focal))
-      const foliage = of('foliage').sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || Math.abs(a.headMm - LEAFY_MM) - Math.abs(b.headMm - LEAFY_MM))
+      const fillers = of('filler').sort((a, b) => goRound(b) - goRound(a) || rank(b, focal) - rank(a, focal))
+      const foliage = of('foliage').sort(
+        (a, b) => goRound(b) - goRound(a) || Number(b.owned > 0) - Number(a.owned > 0) || Math.abs(a.headMm - LEAFY_MM) - Math.abs(b.headMm - LEAFY_MM)
+      )
       const filler = fillers.find((one) => one.headMm <= focal.headMm * 1.1) ?? null
       return {
         focal,

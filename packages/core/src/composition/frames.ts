@@ -215,3 +215,9 @@ function ringFrame(isSquare: boolean, tableHalfMm: number, acrossMm: number, pla
     oneSided: false
   }
 }
+
+/** Half of 96 in: longer, one group in the middle leaves most guests nothing. */
+const LONG_HALF_MM = 1220
+
+/** Whether a table is so long that it has groups all along it. */
+export const isLong = ({ ring, tableHalfMm }: Pick<Frame, 'ring' | 'tableHalfMm'>) => !ring && tableHalfMm > LONG_HALF_MM

@@ -1,7 +1,7 @@
 import type { Fullness, PatternName } from '../design/look.js'
 import { distanceMm } from '../geometry/point.js'
 import { RING_SHARE, SPINE_SHARE } from '../reference/composition.js'
-import type { Frame } from './frames.js'
+import { isLong, type Frame } from './frames.js'
 import type { Scored } from './scored.js'
 
 /*
@@ -243,9 +243,10 @@ const extentBand: Readonly<Record<PatternName, readonly [number, number]>> = {
   'edible-board': [0.2, 0.7]
 }
 
-/** Half of 96 in: longer, one group in the middle leaves most guests nothing. */
-const LONG_HALF_MM = 1220
-const longBand = ([low, high]: readonly [number, number]) => [Math.max(0.3, low), Math.max(0.75, high)] as const
+/** So much of a long table may be bare at each end: a seat pitch and a half. */
+const BARE_END_MM = 1000
+const longBand = ([low, high]: readonly [number, number], tableHalfMm: number) =>
+  [Math.max(0.3, low, 1 - BARE_END_MM / tableHalfMm), Math.max(0.75, high)] as const
 
 export function extentOf(things: readonly Scored[], frame: Frame, pattern: PatternName | null): number | null {
   if (things.length === 0 || pattern === null) return null
@@ -253,7 +254,7 @@ export function extentOf(things: readonly Scored[], frame: Frame, pattern: Patte
   const high = Math.max(...things.map((one) => one.x + one.halfX))
   const wide = extentBand[pattern]
   // a long table has groups all along it, of whatever pattern
-  const bandOf = frame.ring ? ([0.15, 0.62] as const) : frame.tableHalfMm > LONG_HALF_MM ? longBand(wide) : wide
+  const bandOf = frame.ring ? ([0.15, 0.62] as const) : isLong(frame) ? longBand(wide, frame.tableHalfMm) : wide
   return band((high - low) / (2 * frame.tableHalfMm), bandOf, 0.2)
 }
 

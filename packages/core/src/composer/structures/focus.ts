@@ -1,8 +1,10 @@
+import { isLong } from '../../composition/frames.js'
 import type { Cast } from '../cast.js'
 import type { Item } from '../item.js'
 import { radiusOf } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
+import { threeSpots } from './repeats.js'
 
 /** One focus: a hero, twin supports close to it or none, twin lights; on a long table like groups at every second gap between guests. */
 export function focus(cast: Cast, table: Table): Item[][] {
@@ -10,8 +12,8 @@ export function focus(cast: Cast, table: Table): Item[][] {
   if (!cast.hero) return []
   if (frame.ring) return onRing(cast, table)
   const layouts: Item[][] = []
-  const long = frame.tableHalfMm > LONG_HALF_MM ? groupSpots(table, cast.hero.count) : [0]
-  for (const groups of long.length > 1 ? [long, [0]] : [[0]])
+  const long = isLong(frame) && cast.hero.count >= 3 ? threeSpots(table) : []
+  for (const groups of [...long, [0]])
     for (const withSupport of cast.support && groups.length === 1 ? [true, false] : [false]) {
       const items = all(...groups.map((x) => group(cast, table, x, withSupport)))
       if (items) layouts.push(items)
@@ -19,21 +21,6 @@ export function focus(cast: Cast, table: Table): Item[][] {
   // a table too small for lights beside it has the hero by itself
   const alone = cast.light ? group({ ...cast, light: null }, table, 0, false) : undefined
   return alone ? [...layouts, alone] : layouts
-}
-
-/** Half of 96 in: longer, one focus leaves most guests nothing. */
-const LONG_HALF_MM = 1220
-const GROUP_STEP_MM = 1060
-const GROUP_HALF_MM = 230
-const GROUP_LEAST_MM = 600
-
-/** Three spots about two places apart, or one where there are fewer than three of the hero or no room. */
-function groupSpots({ frame }: Table, most: number): number[] {
-  const wanted = Math.min(GROUP_STEP_MM, frame.halfMm - GROUP_HALF_MM)
-  if (most < 3 || wanted < GROUP_LEAST_MM) return [0]
-  const near = frame.bays.filter((x) => Math.abs(x - wanted) < 150).sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))
-  const step = near[0] ?? wanted
-  return [-step, 0, step]
 }
 
 function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[] | undefined {

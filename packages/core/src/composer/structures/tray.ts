@@ -1,3 +1,4 @@
+import type { Extent } from '../../design/piece.js'
 import type { Cast } from '../cast.js'
 import { lengthOf, widthOf } from '../../composition/families.js'
 import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
@@ -8,7 +9,8 @@ import { bothSides, lightsAt } from './lights.js'
 export function gatheredTray(cast: Cast, table: Table): Item[][] {
   const { base, hero, light, accent } = cast
   if (!base || !hero || base.piece.kind !== 'tray') return []
-  const inner = 2 * base.piece.wallMm + 12
+  const { wallMm, extent } = base.piece
+  const inner = 2 * wallMm + 12
   const halfX = (lengthOf(base.piece) - inner) / 2
   const halfY = (widthOf(base.piece) - inner) / 2
   const tray = item(base, 'base', 0, 0)
@@ -18,22 +20,29 @@ export function gatheredTray(cast: Cast, table: Table): Item[][] {
     if (!probe) return []
     const foot = widthOf(hero.piece) / 2
     const main = { ...probe, x: -Math.min(0.42 * halfX, halfX - foot - 8), y: 0, onBase: true }
-    const rest = beside(cast, table, main, halfX, halfY)
+    const rest = beside(cast, table, main, halfX, halfY, isRounded(extent))
     const tails = light && !rest.some((one) => one.role === 'light') && light.count >= 2 ? beyond(cast, table, main) : []
     const more = accent && rest.length > 0 ? [[tray, main, ...rest, ...tails]] : []
     return [...more, ...(tails.length > 0 ? [[tray, { ...main, x: 0 }, ...tails]] : []), ...(rest.length > 0 ? [[tray, main, ...rest]] : [])]
   })
 }
 
+const isRounded = ({ kind }: Extent) => kind === 'round' || kind === 'oval'
+
 /** Lights at the far end, one behind the other where they clear the leaves and each other, and accents in what is left before them. */
-function beside({ light, accent }: Cast, table: Table, main: Item, halfX: number, halfY: number): Item[] {
+function beside({ light, accent }: Cast, table: Table, main: Item, halfX: number, halfY: number, rounded: boolean): Item[] {
   const items: Item[] = []
+  /** How far to its side a thing stands wholly on the tray; on a round or oval one less toward its ends. */
+  const sideMm = (x: number, r: number) => {
+    const along = Math.abs(x) / Math.max(1, halfX - r)
+    return (halfY - r) * (rounded ? Math.sqrt(Math.max(0, 1 - along * along)) : 1)
+  }
   const from = main.x + radiusOf(main)
   if (light) {
     const one = item(light, 'light', 0)
     const r = radiusOf(one)
     const x = Math.max(from + (isOpenFlame(one) ? leafGapMm(table.brief) + 2 : r + 14), 0.3 * halfX)
-    const y = halfY - r - 2
+    const y = sideMm(x, r) - 2
     const two = light.count >= 2 && 2 * y >= (isOpenFlame(one) ? 84 : 2 * r + 8)
     if (x + r <= halfX) items.push(...(two ? [y, -y] : [Math.max(0, Math.min(y, 0.34 * halfY))]).map((at) => ({ ...one, x, y: at, onBase: true })))
   }
@@ -41,7 +50,10 @@ function beside({ light, accent }: Cast, table: Table, main: Item, halfX: number
     const r = radiusOf(item(accent, 'accent', 0))
     const foot = main.x + widthOf(main.option.piece) / 2
     const spots = [0.42, 0.62, 0.2].flatMap((share) =>
-      [-1, 1].map((side) => ({ x: foot + r + 8 + share * (halfX - foot - 2 * r), y: side * Math.max(0, halfY - r - 3) }))
+      [-1, 1].map((side) => {
+        const x = foot + r + 8 + share * (halfX - foot - 2 * r)
+        return { x, y: side * Math.max(0, sideMm(x, r) - 3) }
+      })
     )
     for (const spot of spots) {
       const clear = items.every((other) => Math.hypot(other.x - spot.x, other.y - spot.y) >= radiusOf(other) + r + 5)
