@@ -5,14 +5,11 @@ import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Course } from '../design/course.js'
 import type { Look } from '../design/look.js'
 import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
+import { fitsBeside } from './fitsBeside.js'
 import { smallerSetting } from './smallerSetting.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
 import { cheapestOf, priceOf } from '../design/cheapestOffer.js'
 import { flatwareFor } from '../placing/flatwareFor.js'
-import { laidPlaces } from './laidPlaces.js'
-import { settingCrowding } from './settingCrowding.js'
-import { settingItems } from '../placing/settingItems.js'
-import { widestLayout } from './settingKinds.js'
 
 /** Ways to make crowded settings fit, the least disturbing first. */
 export function crowdedProposals(look: Look): Proposal[] {
@@ -68,13 +65,6 @@ function guestsThatFit(look: Look): Proposal[] {
     if (fitsBeside(applyEdit(look, fewer.edit))) return [fewer]
   }
   return []
-}
-
-/** Whether nobody's things run into a neighbor's. */
-function fitsBeside(look: Look): boolean {
-  const { plan, layouts, laid } = laidPlaces(look)
-  const all = layouts.map((one) => one.layout)
-  return settingCrowding(laid, plan.places, widestLayout(all, settingItems(look))).length === 0
 }
 
 /** A pattern piece for the missing role, or the menu without the course that asks for it. */

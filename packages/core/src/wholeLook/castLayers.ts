@@ -2,11 +2,14 @@ import type { Look } from '../design/look.js'
 import type { Cloth } from '../design/piece.js'
 import { likedBy } from '../intent/liked.js'
 import { clothFit } from '../linens/clothFit.js'
+import type { Layer } from '../design/layers.js'
+import { fitsBeside } from '../settings/fitsBeside.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { kinshipOf, likedFit, wishFit } from './kinship.js'
 import type { Uncosted } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import { layerOptions, type LayerOptions } from './layerOptions.js'
+import { layLayers } from './layLayers.js'
 import { suitsDirection } from './suitsDirection.js'
 import { waresOf, type Wares } from './wares.js'
 import type { Direction } from './direction.js'
@@ -14,6 +17,9 @@ import type { WholeLookOptions } from './wholeLook.js'
 
 /** A cloth that hangs off what its style asks loses by so much. Our own starting value. */
 const OFF_MM = 110
+
+/** Settings that run into their neighbors' are worth so much of those that do not. Our own starting value. */
+const CROWDED = 0.6
 
 /** All casts of the layers that can be had for every guest, none of them judged by a direction yet. */
 export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
@@ -27,11 +33,27 @@ export function layerCasts(look: Look, options: WholeLookOptions): LayerCast[] {
     return known
   }
   const by = likedBy(look.intent)
-  return combined(layerOptions(look, wares, new Set(options.keep))).map((cast) => ({
+  const keep = new Set(options.keep)
+  const room = roomAtPlaces(look, keep)
+  return combined(layerOptions(look, wares, keep)).map((cast) => ({
     ...cast,
-    kinship: kinshipOf(look, cast) * wishFit(look, cast) * hangOf(cast.cloth) * likedFit(cast, by),
+    kinship: kinshipOf(look, cast) * wishFit(look, cast) * hangOf(cast.cloth) * likedFit(cast, by) * (room(cast) ? 1 : CROWDED),
     costCents: costOf(cast, wares, Math.max(1, look.guests.length))
   }))
+}
+
+/** Whether a cast finds room at every place, asked once for all that take as much. */
+function roomAtPlaces(look: Look, keep: ReadonlySet<Layer>): (cast: Uncosted) => boolean {
+  const known = new Map<string, boolean>()
+  return (cast) => {
+    const widest = Math.max(0, ...[cast.charger, cast.dinner, ...cast.upper].map((plate) => plate?.diameterMm ?? 0))
+    const key = [widest, ...cast.glasses.map((glass) => glass.id), ...cast.flatware.map((one) => one.id)].join(' ')
+    const before = known.get(key)
+    if (before !== undefined) return before
+    const fits = fitsBeside(layLayers(look, { ...cast, costCents: 0, kinship: 1 }, 'tonal', keep))
+    known.set(key, fits)
+    return fits
+  }
 }
 
 function combined({ cloths, runners, stacks, napkins, glasses, flatware }: LayerOptions): Uncosted[] {

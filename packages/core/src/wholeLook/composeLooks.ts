@@ -283,9 +283,15 @@ const SHOWN = 0.86
 /** One that reaches so much of what its pattern is worth on the cast before. */
 const AS_WELL = 0.97
 
-/** The middle that suits best, with the anchor in it where it can be. */
+/** The middle that suits best, with the anchor in it where it can be; after a recipe its pattern goes before a piece that is only like its leading one. */
 function middleFor(look: Look, direction: Direction, options: WholeLookOptions, task: Task): Middle {
   const anchorId = anchorOf(look)
+  const wanted = options.recipe?.pattern
+  const leads = anchorId !== null && task.asked.intent.anchorId === null ? [anchorId, null] : [anchorId]
+  for (const lead of wanted && !isAwkward(wanted, look) ? leads : []) {
+    const { idea, worth, refusals } = bestMiddle(look, [wanted!], options, task.found, lead)
+    if (idea && worth >= SHOWN) return { idea, worth, refusals }
+  }
   const round = anchorId === null ? undefined : middleRound(look, direction, options, task, anchorId)
   return round?.idea ? round : middleRound(look, direction, options, task, null)
 }
@@ -299,14 +305,12 @@ function middleRound(look: Look, direction: Direction, options: WholeLookOptions
     const { idea, worth } = bestMiddle(look, [before.pattern], options, found, anchorId)
     if (idea && worth >= AS_WELL * before.worth) return { idea, worth, refusals }
   }
-  const wanted = options.recipe?.pattern ? [options.recipe.pattern] : []
-  const first = [...new Set([...wanted, ...patternsOf[direction]])].filter((name) => !isAwkward(name, look))
+  const first = patternsOf[direction].filter((name) => !isAwkward(name, look))
   const heroes = [...new Set(shownBefore(options, found).flatMap((one) => one.heroId ?? []))].filter((id) => id !== anchorId)
-  const begun = wanted.length > 0 ? 1 : 2
   let next: BestMiddle | undefined
   const others = patternNames.filter((name) => !first.includes(name))
   const awkward = others.filter((name) => isAwkward(name, look))
-  for (const patterns of [first.slice(0, begun), first.slice(begun), others.filter((name) => !awkward.includes(name)), awkward]) {
+  for (const patterns of [first.slice(0, 2), first.slice(2), others.filter((name) => !awkward.includes(name)), awkward]) {
     if (patterns.length === 0) continue
     const best = bestMiddle(look, patterns, options, found, anchorId)
     refusals.push(...best.refusals)

@@ -5,8 +5,9 @@ import type { Material, Piece } from '../design/piece.js'
 import type { Uncosted } from './laidCast.js'
 import type { Direction } from './direction.js'
 
-/** Below it a color is a neutral. Our own starting value. */
+/** Below it a color is a neutral; and one so much grayer than an accent stands for none. Our own starting values. */
 const HUE = 0.045
+const GRAYER = 0.6
 export const naturalMaterials: ReadonlySet<Material> = new Set<Material>(['wood', 'rattan', 'linen', 'cotton', 'wool', 'stoneware', 'stone', 'plant', 'dried'])
 
 /** How well layers follow a direction, 0 to 1: common practice put into numbers of our own. */
@@ -52,7 +53,10 @@ export function suitsDirection(direction: Direction, look: Look, cast: Uncosted)
 function wished({ intent }: Look, { napkin }: Uncosted): number | undefined {
   const accents = intent.palette.filter((entry) => entry.role === 'accent')
   if (accents.length === 0) return undefined
-  return napkin ? Math.max(0.4, 1 - 3 * offPalette(napkin.color, accents)) : 0.4
+  if (!napkin) return 0.4
+  // a gray beside a grayish blue is near to it and is no accent
+  const isGray = chromaOf(napkin.color) < GRAYER * Math.min(...accents.map((entry) => chromaOf(entry.color)))
+  return Math.max(0.4, (isGray ? 0.6 : 1) * (1 - 3 * offPalette(napkin.color, accents)))
 }
 
 /** Near-neutral all through. */

@@ -7,7 +7,7 @@ const GROUP_HALF_MM = 230
 const THREE_LEAST_MM = 600
 const PAIR_LEAST_MM = 450
 /** Two groups stand so far out along the free spine. Our own starting value. */
-const PAIR_SHARE = 0.5
+const PAIR_SHARE = 0.55
 
 /** Three spots about two places apart, in line with the gaps between guests first; none where there is no room for them. */
 export function threeSpots({ frame }: Table): number[][] {
