@@ -35,6 +35,10 @@ const found = computed(() => {
   const isMet = (p: StandingPiece) => words.every((w) => `${p.name} ${p.kind} ${p.material} ${p.kept}`.toLowerCase().includes(w))
   return new Set(standing.value.filter(isMet).map(({ id }) => id))
 })
+/** So many are listed unasked: one gets past them by keys. */
+const MOST_LISTED = 60
+const listAll = ref(false)
+const listed = computed(() => (listAll.value || search.value.trim() !== '' ? found.value : new Set([...found.value].slice(0, MOST_LISTED))))
 const hides = (id: string) => store.resting?.sight.costs.find((c) => c.placedId === id)?.blames.length ?? 0
 
 /** Taken into the look first, then put where there is room. */
@@ -77,7 +81,7 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
       <p v-if="found.size === 0" class="soft small">{{ t('centerpiece.empty') }}</p>
       <ul class="found">
         <!-- hidden and not taken out: laying out a hundred of them anew at a key would be felt -->
-        <li v-for="piece in standing" v-show="found.has(piece.id)" :key="piece.id">
+        <li v-for="piece in standing" v-show="listed.has(piece.id)" :key="piece.id">
           <PieceThumb :piece="piece" :look="look" />
           <span class="what">
             <span>{{ piece.name }}</span>
@@ -89,6 +93,7 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
           <el-button size="small" round @click="put(piece)">{{ t('centerpiece.put') }}</el-button>
         </li>
       </ul>
+      <el-button v-if="listed.size < found.size" size="small" @click="listAll = true">{{ t('centerpiece.listAll', { n: found.size }) }}</el-button>
     </div>
   </div>
 </template>

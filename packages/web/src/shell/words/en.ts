@@ -266,6 +266,7 @@ export const en = {
     toBuy: 'to buy',
     nothing: 'Nothing in the middle yet. Put a bowl or a jug on; it stands in the free middle, and you can drag it.',
     noRoom: 'No free spot; it stands in the middle for now.',
+    listAll: 'List all {n}',
     hides: 'hides {n} view | hides {n} views',
     empty: 'No piece of that name.'
   },
