@@ -1,6 +1,5 @@
-import { composeLooks, noHistory, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { composeLooks, noHistory, shiftEdit, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
-import { effectScope } from 'vue'
 import { api } from '../src/api/calls.js'
 import { useWholeLooks } from '../src/looks/useWholeLooks.js'
 import { useTaste } from '../src/stores/taste.js'
@@ -44,7 +43,7 @@ afterEach(() => {
 
 async function opened() {
   const store = await openLook()
-  return { store, panel: effectScope().run(() => useWholeLooks())! }
+  return { store, panel: useWholeLooks() }
 }
 const until = (what: () => boolean) => vi.waitFor(() => expect(what()).toBe(true))
 
@@ -67,20 +66,20 @@ describe('whole looks', () => {
     expect(shelf.kinds[0]).toContain('napkin')
     expect(shelf.kinds[0]).not.toContain('vessel')
     found(1, 5, five.slice(0, 1))
-    expect(panel.done.value).toBeCloseTo(0.2)
-    expect(panel.found.value!.looks).toEqual(five.slice(0, 1))
+    expect(panel.done).toBeCloseTo(0.2)
+    expect(panel.found!.looks).toEqual(five.slice(0, 1))
     end(five)
     await ends
-    expect(panel.found.value!.looks).toEqual(five)
-    expect(panel.running.value).toBeUndefined()
+    expect(panel.found!.looks).toEqual(five)
+    expect(panel.running).toBeUndefined()
   })
 
   it('are composed of what is owned without a shop, of all new with every kind, and without the shops where these are away', async () => {
     const { panel } = await opened()
-    panel.from.value = 'owned'
+    panel.from = 'owned'
     await panel.optionsFor(demo)
     expect(shelf.kinds).toEqual([])
-    panel.from.value = 'all-new'
+    panel.from = 'all-new'
     expect(await panel.optionsFor(demo)).toHaveProperty('shelf')
     expect(shelf.kinds[0]).toContain('vessel')
     shelf.isDown = true
@@ -92,13 +91,13 @@ describe('whole looks', () => {
     const before = store.look
     panel.lay(five[0]!)
     expect(store.look!.setting).toEqual(five[0]!.look.setting)
-    expect(panel.shown.value).toBe(five[0])
+    expect(panel.shown).toBe(five[0])
     panel.lay(five[1]!)
     expect(store.look!.linens).toEqual(five[1]!.look.linens)
     expect(store.past).toHaveLength(1)
     panel.takeBack()
     expect(store.look).toEqual(before)
-    expect(panel.shown.value).toBeUndefined()
+    expect(panel.shown).toBeUndefined()
   })
 
   it('what is laid last of those shown is what the stylist preferred; taken back it is no preference', async () => {
@@ -128,12 +127,45 @@ describe('whole looks', () => {
     expect(asked[1]!.options.seed).toBe(2)
     expect(asked[1]!.options.earlier!.map((one) => one.heroId)).toEqual(five.map((one) => one.heroId))
     expect(asked[1]!.options.earlier![0]!.pieceIds).toEqual(five[0]!.choices.map((choice) => choice.pieceId))
-    panel.running.value!.cancel()
+    panel.running!.cancel()
     await ends
-    expect(panel.canceled.value).toBe(true)
+    expect(panel.canceled).toBe(true)
     void panel.compose()
     await until(() => asked.length === 3)
-    expect(panel.canceled.value).toBe(false)
+    expect(panel.canceled).toBe(false)
     expect(asked[2]!.options.earlier).toEqual([])
+  })
+
+  it('stay while the look is open, whoever asks for them, and say when the table has become another; one laid is none of that', async () => {
+    const { store, panel } = await composed()
+    expect(useWholeLooks().found!.looks).toEqual(five)
+    expect(panel.outdated).toBe(false)
+    panel.lay(five[0]!)
+    expect(panel.outdated).toBe(false)
+    panel.takeBack()
+    const [first] = store.look!.centerpiece
+    store.apply(shiftEdit(store.look!, first!.id, { x: 4, y: 0 }))
+    expect(panel.outdated).toBe(true)
+    store.undo()
+    expect(panel.outdated).toBe(false)
+  })
+
+  it('of one look are none of another: what was asked is forgotten, what is under way ends there and tells nothing, and what comes late is not shown', async () => {
+    const { store, panel } = await composed()
+    panel.keep = ['napkins']
+    panel.wishLight = true
+    const late = panel.compose(true)
+    await until(() => asked.length === 2)
+    vi.spyOn(api, 'getLook').mockResolvedValue({ ...(await api.getLook('pearl-anniversary')), id: 'the-other' })
+    await store.open('the-other')
+    asked[1]!.found(1, 5, five.slice(0, 1))
+    await late
+    expect(panel).toMatchObject({ found: undefined, shown: undefined, running: undefined, canceled: false, problem: '', keep: [], wishLight: false })
+    const ends = panel.compose()
+    await until(() => asked.length === 3)
+    expect(asked[2]!.options).toMatchObject({ seed: 1, earlier: [], keep: [] })
+    asked[2]!.end(five.slice(1))
+    await ends
+    expect(panel.found!.looks).toEqual(five.slice(1))
   })
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { layers, type Layer, type Look, type WholeLook } from '@hestiad/core'
+import { storeToRefs } from 'pinia'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -20,7 +21,7 @@ const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
 const looks = useWholeLooks()
-const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown } = looks
+const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, outdated } = storeToRefs(looks)
 const keeping = ref<WholeLook>()
 const added = ref(0)
 const tab = ref<'whole' | 'one' | 'money' | 'beside'>('whole')
@@ -79,6 +80,7 @@ onMounted(() => {
         </p>
         <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
         <p v-else-if="canceled" class="soft" role="status">{{ t('looks.canceled') }}</p>
+        <p v-else-if="outdated && !running" class="soft" role="status">{{ t('looks.outdated') }}</p>
         <p v-else-if="found && !running && found.looks.length === 0" role="status">{{ t('looks.nothing') }}</p>
       </section>
       <div v-if="found" class="cards" aria-live="polite">

@@ -1,5 +1,6 @@
-import { layWholeLook, type Layer, type Look, type LookRecipe, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
-import { computed, onUnmounted, ref, shallowRef, toRaw } from 'vue'
+import { layWholeLook, lookHash, type Layer, type Look, type LookRecipe, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { api } from '../api/calls.js'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { shelfOf } from '../shops/shelf.js'
@@ -12,8 +13,11 @@ const WANT = 5
 const fewKinds: readonly PieceKind[] = ['cloth', 'runner', 'plate', 'glass', 'napkin', 'stem', 'candle']
 const allKinds: readonly PieceKind[] = [...fewKinds, 'flatware', 'vessel', 'holder', 'tray', 'ornament']
 
-/** Whole looks composed for the open one: asked for, shown as they come, one laid in its place and taken back, or kept beside it. */
-export function useWholeLooks() {
+/**
+ * Whole looks composed for the open one: asked for, shown as they come, one laid in its place and taken back, or kept beside it. They live as long as
+ * the look is open: composing goes on while another step is looked at, and what was composed is still there afterwards.
+ */
+export const useWholeLooks = defineStore('whole-looks', () => {
   const store = useLook()
   const taste = useTaste()
   const from = ref<WholeLookOptions['from']>('few-new')
@@ -33,14 +37,21 @@ export function useWholeLooks() {
   /** The one the table shows now. */
   const shown = computed(() => (laid.value && store.look === laid.value.look ? laid.value.whole : undefined))
 
+  /** The table is another one than they were composed for, and not one of them. */
+  const outdated = computed(() => {
+    const { look } = store
+    return found.value !== undefined && look !== undefined && !shown.value && lookHash(look) !== lookHash(found.value.base)
+  })
+
   async function compose(again = false): Promise<void> {
     if (again) {
       seed.value++
       earlier.value = [...earlier.value, ...(found.value?.looks ?? []).map(shortly)]
     } else earlier.value = []
     if (shown.value) store.undo()
-    const base = store.look
+    const { look: base, id } = store
     if (!base) return
+    const isOpen = () => store.id === id
     unchoose = undefined
     problem.value = ''
     canceled.value = false
@@ -49,16 +60,17 @@ export function useWholeLooks() {
     try {
       const end = await run(async () => {
         const [options, { composeWhole }] = await Promise.all([optionsFor(base), import('../workers/looks.js')])
+        if (!isOpen()) return { answer: Promise.resolve(undefined), cancel: () => undefined }
         return composeWhole({ kind: 'compose', look: base, options: { ...options, want: recipe.value ? 1 : WANT } }, (upTo, of, looks) => {
           done.value = upTo / of
-          if (looks.length > 0) found.value = { looks, base }
+          if (looks.length > 0 && isOpen()) found.value = { looks, base }
         })
       })
-      if (!end) return
+      if (!end || !isOpen()) return
       if (end.answer === undefined) canceled.value = true
       else found.value = { looks: end.answer, base }
     } catch (error) {
-      problem.value = (error as Error).message
+      if (isOpen()) problem.value = (error as Error).message
     }
   }
 
@@ -111,9 +123,19 @@ export function useWholeLooks() {
     return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [], lookAgainOn: null }, name })).id
   }
 
-  onUnmounted(() => running.value?.cancel())
-  return { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, optionsFor, compose, lay, takeBack, keepAs }
-}
+  /** Another look begins with nothing asked and nothing composed. */
+  function forget(): void {
+    running.value?.cancel()
+    for (const one of [found, laid, recipe]) one.value = undefined
+    for (const one of [keep, earlier]) one.value = []
+    for (const one of [canceled, wishLight]) one.value = false
+    seed.value = 1
+    problem.value = ''
+    unchoose = undefined
+  }
+  watch(() => store.id, forget, { flush: 'sync' })
+  return { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, outdated, optionsFor, compose, lay, takeBack, keepAs }
+})
 
 function shortly({ choices, heroId, pattern }: WholeLook): NonNullable<WholeLookOptions['earlier']>[number] {
   return { pieceIds: choices.map((choice) => choice.pieceId), heroId, pattern }

@@ -42,6 +42,7 @@ export const looksWords = {
   cancel: 'Stop',
   wishLight: 'Candles by daylight too',
   canceled: 'Stopped; what was found stays.',
+  outdated: 'The table has changed since these were composed.',
   nothing: 'Nothing could be laid: there is no plate, glass or napkin for so many. Allow new things, or fewer guests.',
   direction: { tonal: 'Tone on tone', accent: 'One accent', contrast: 'Light on dark', natural: 'Natural', colorful: 'In color' },
   says: {
