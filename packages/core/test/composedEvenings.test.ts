@@ -119,6 +119,13 @@ describe('a table in color', () => {
   const inColor = (looks: readonly WholeLook[]) => looks.find((one) => one.direction === 'colorful')!
   const napkinsOf = ({ look }: WholeLook) => [look.setting, ...look.kinds.others.map((other) => other.setting)].map((one) => one.napkin!.pieceId)
 
+  it('and all laid with it find room for plates, glasses and flatware at each of ten places', () => {
+    for (const { direction, look, toMend } of five) {
+      expect([direction, toMend.filter((finding) => finding.code === 'setting.crowded')]).toEqual([direction, []])
+      expect([look.setting.plateIds.length > 0, look.setting.glassIds.length > 0, look.setting.flatwareIds.length > 0]).toEqual([true, true, true])
+    }
+  })
+
   it('has two napkins by turns where the house has both for half the guests, each at every other place, and both are told', () => {
     const whole = inColor(five)
     const [first, second] = napkinsOf(whole)
