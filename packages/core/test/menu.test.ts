@@ -62,6 +62,14 @@ describe('flatware by the dishes', () => {
     expect(needs(mended).find((need) => need.piece.id === 'knife-dinner')!.needed).toBe(10)
   })
 
+  it('a fork that is taken away is first found again in the metal that lies there, however many there are of another', () => {
+    const demo = demoLook()
+    const look = lookWith({ setting: { ...demo.setting, flatwareIds: demo.setting.flatwareIds.filter((one) => one !== 'fork-dinner') } })
+    const missing = assess(look).findings.find((one) => one.code === 'flatware.missing')!
+    expect(missing.remedies.find((remedy) => remedy.code === 'add-flatware')).toMatchObject({ params: { pieceId: 'fork-dinner' } })
+    expect(demo.pieces.find((piece) => piece.id === 'fork-dinner-steel')!.owned).toBeGreaterThan(demo.pieces.find((piece) => piece.id === 'fork-dinner')!.owned)
+  })
+
   it('glasses by the drinks; one all-purpose glass serves white and red', () => {
     const menu = { ...noMenu, drinks: ['water', 'white', 'red', 'hot'] as const }
     expect(glassesAsked(menu)).toEqual(['water', 'white', 'red'])

@@ -4,7 +4,7 @@ import { applyEdit, makeEdit, type Edit } from '../design/edit.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import type { Course } from '../design/course.js'
 import type { Look } from '../design/look.js'
-import { flatwareRoles, type FlatwareRole } from '../design/piece.js'
+import { flatwareRoles, type Flatware, type FlatwareRole } from '../design/piece.js'
 import { fitsBeside } from './fitsBeside.js'
 import { smallerSetting } from './smallerSetting.js'
 import { fewerGuests, headsProposals, leafProposals } from '../seating/seatingProposals.js'
@@ -74,9 +74,10 @@ export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf
     look,
     fitting.filter((piece) => piece.owned === 0)
   )
+  const metal = byMetal(look)
   const add = fitting
     .filter((piece) => piece.owned > 0 || !sold)
-    .sort((a, b) => b.owned - a.owned)
+    .sort((a, b) => metal(a, b) || b.owned - a.owned)
     .slice(0, 2)
     .map((piece) => ({
       code: 'add-flatware' as const,
@@ -112,13 +113,21 @@ export function missingFlatwareProposals(look: Look, { at: { role } }: FindingOf
   ]
 }
 
-/** The pieces nearest to a missing one: another fork for a fork, the nearest in the order of roles first, of those owned. */
+/** Flatware of the metal that lies there before other flatware. */
+function byMetal(look: Look): (a: Flatware, b: Flatware) => number {
+  const laid = new Set(allSettings(look).flatMap((setting) => setting.flatwareIds))
+  const metals = new Set(piecesOf(look, 'flatware').flatMap((piece) => (laid.has(piece.id) ? [piece.material] : [])))
+  return (a, b) => Number(metals.has(b.material)) - Number(metals.has(a.material))
+}
+
+/** The pieces nearest to a missing one: another fork for a fork, of the metal that lies there and the nearest in the order of roles first, of those owned. */
 function substitutes(look: Look, role: FlatwareRole): Proposal[] {
   const kind = role.slice(role.lastIndexOf('-') + 1)
+  const metal = byMetal(look)
   const at = (one: string) => flatwareRoles.indexOf(one as FlatwareRole)
   return piecesOf(look, 'flatware')
     .filter((piece) => piece.role !== role && piece.role.endsWith(kind) && piece.owned > 0)
-    .sort((a, b) => Math.abs(at(a.role) - at(role)) - Math.abs(at(b.role) - at(role)) || b.owned - a.owned)
+    .sort((a, b) => metal(a, b) || Math.abs(at(a.role) - at(role)) - Math.abs(at(b.role) - at(role)) || b.owned - a.owned)
     .slice(0, 2)
     .map((piece) => ({
       code: 'substitute' as const,
