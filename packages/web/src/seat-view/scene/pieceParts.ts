@@ -278,8 +278,10 @@ function addOrnament(parts: Parts, one: Standing, random: Random): void {
     case 'garland':
     case 'grass': {
       const count = Math.min(120, Math.round((lengthMm * widthMm) / 420))
+      // tall grass begins on the table, however high it is
+      const lowest = Math.min(12, 0.2 * h)
       for (let i = 0; i < count; i++) {
-        const p = spot((random() - 0.5) * lengthMm, (random() - 0.5) * widthMm * 0.8, h * (0.2 + 0.6 * random()))
+        const p = spot((random() - 0.5) * lengthMm, (random() - 0.5) * widthMm * 0.8, lowest + (0.8 * h - lowest) * random())
         addLeaf(parts, p, random() * 6.28, 34 + random() * 26, i % 3 === 0 ? piece.accent : piece.color, random)
       }
       return
