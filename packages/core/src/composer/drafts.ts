@@ -169,10 +169,10 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
         .filter((draft) => hasEnough(draft.centerpiece, brief.look, stock))
     }
     const all = draftsWith(cast)
-    const drafts = all.filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave))
+    const goesRound = (draft: Draft) => hasStems(draft.centerpiece, brief.kept, toHave)
     // where the small flowers between do not go round, the others do without them
-    const plain = drafts.length < all.length && cast.recipe?.filler ? draftsWith({ ...cast, recipe: { ...cast.recipe, filler: null } }) : []
-    drafts.push(...plain.filter((draft) => hasStems(draft.centerpiece, brief.kept, toHave)))
+    const plain = cast.recipe?.filler && !all.every(goesRound) ? draftsWith({ ...cast, recipe: { ...cast.recipe, filler: null } }) : []
+    const drafts = [...all, ...plain].filter(goesRound)
     if (drafts.length > 0) return drafts
   }
   return []

@@ -1,7 +1,7 @@
 import type { PatternName } from '../design/look.js'
 import { widthOf } from '../composition/families.js'
 import { enough, type Cast, type Wanted } from './cast.js'
-import { isLong, type Frame } from '../composition/frames.js'
+import { isLongTable, type Frame } from '../composition/frames.js'
 import type { Item } from './item.js'
 import type { Table } from './mass.js'
 import type { Brief } from './brief.js'
@@ -62,7 +62,7 @@ const ALONE = 0.6
 
 /** On a long table those of which there are enough for groups all along it come first. */
 function repeatable(options: readonly Option[], frame: Frame, times: number): Option[] {
-  if (!isLong(frame)) return [...options]
+  if (!isLongTable(frame)) return [...options]
   return options.map((one) => (one.count < times ? { ...one, suits: ALONE * one.suits } : one)).sort((a, b) => b.suits - a.suits)
 }
 

@@ -7,7 +7,7 @@ import type { Stem, Vessel } from '../design/piece.js'
 import { arrangementNeeds, domeMm2 } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
-import { isLong } from '../composition/frames.js'
+import { isLongTable } from '../composition/frames.js'
 import { raised, type Brief } from './brief.js'
 
 /** One recipe of flowers for the whole table. */
@@ -39,7 +39,7 @@ export function recipesFor(brief: Brief, toHave: (stemId: string) => number): Re
   const of = (role: Stem['role']) => stems.filter((stem) => stem.role === role)
   const rank = (stem: Stem, with_: Stem | null) => meets(brief, stem, with_)
   /** Whether they go round the groups of a long table. */
-  const goRound = (stem: Stem) => Number(!brief.frames[0] || !isLong(brief.frames[0]) || toHave(stem.id) >= PLENTY)
+  const goRound = (stem: Stem) => Number(!brief.frames[0] || !isLongTable(brief.frames[0]) || toHave(stem.id) >= PLENTY)
   return of('focal')
     .map((focal): Recipe => {
       const fillers = of('filler').sort((a, b) => goRound(b) - goRound(a) || rank(b, focal) - rank(a, focal))

@@ -220,4 +220,4 @@ function ringFrame(isSquare: boolean, tableHalfMm: number, acrossMm: number, pla
 const LONG_HALF_MM = 1220
 
 /** Whether a table is so long that it has groups all along it. */
-export const isLong = ({ ring, tableHalfMm }: Pick<Frame, 'ring' | 'tableHalfMm'>) => !ring && tableHalfMm > LONG_HALF_MM
+export const isLongTable = ({ ring, tableHalfMm }: Pick<Frame, 'ring' | 'tableHalfMm'>) => !ring && tableHalfMm > LONG_HALF_MM

@@ -1,7 +1,7 @@
 import type { Fullness, PatternName } from '../design/look.js'
 import { distanceMm } from '../geometry/point.js'
 import { RING_SHARE, SPINE_SHARE } from '../reference/composition.js'
-import { isLong, type Frame } from './frames.js'
+import { isLongTable, type Frame } from './frames.js'
 import type { Scored } from './scored.js'
 
 /*
@@ -254,7 +254,7 @@ export function extentOf(things: readonly Scored[], frame: Frame, pattern: Patte
   const high = Math.max(...things.map((one) => one.x + one.halfX))
   const wide = extentBand[pattern]
   // a long table has groups all along it, of whatever pattern
-  const bandOf = frame.ring ? ([0.15, 0.62] as const) : isLong(frame) ? longBand(wide, frame.tableHalfMm) : wide
+  const bandOf = frame.ring ? ([0.15, 0.62] as const) : isLongTable(frame) ? longBand(wide, frame.tableHalfMm) : wide
   return band((high - low) / (2 * frame.tableHalfMm), bandOf, 0.2)
 }
 

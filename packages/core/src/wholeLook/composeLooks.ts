@@ -175,7 +175,8 @@ function layWhole(task: Task, cast: LayerCast, direction: Direction, middleFrom:
   const measured = assessor.measure(mended)
   const figures = lookFigures(measured)
   const suits = suitsDirection(direction, look, cast)
-  const castScore = cast.kinship * suits
+  // what gains more than nothing lost does not go together better than wholly
+  const castScore = Math.min(1, cast.kinship * suits)
   const used = usedIds(mended)
   return {
     direction,

@@ -59,7 +59,8 @@ const looks = computed<readonly Look[]>(() => ideas.value.map(props.composer.loo
   list-style: none;
 }
 
-button {
+/* the picture over its words */
+.strip .plain {
   display: grid;
   gap: 2px;
   width: 100%;
@@ -67,19 +68,19 @@ button {
   border: 1px solid var(--hairline);
   border-radius: var(--radius);
   background: var(--paper);
-  text-align: start;
 }
 
-button :deep(svg) {
-  height: 84px;
+.strip .plain :deep(svg) {
+  width: 100%;
+  height: 64px;
 }
 
-button:hover,
-.on {
+.strip .plain:hover,
+.strip .on {
   border-color: var(--ember);
 }
 
-.on {
+.strip .on {
   box-shadow: inset 0 0 0 1px var(--ember);
 }
 </style>

@@ -1,4 +1,4 @@
-import { isLong } from '../../composition/frames.js'
+import { isLongTable } from '../../composition/frames.js'
 import type { Cast } from '../cast.js'
 import type { Item } from '../item.js'
 import { radiusOf } from '../item.js'
@@ -12,7 +12,7 @@ export function focus(cast: Cast, table: Table): Item[][] {
   if (!cast.hero) return []
   if (frame.ring) return onRing(cast, table)
   const layouts: Item[][] = []
-  const long = isLong(frame) && cast.hero.count >= 3 ? threeSpots(table) : []
+  const long = isLongTable(frame) && cast.hero.count >= 3 ? threeSpots(table) : []
   for (const groups of [...long, [0]])
     for (const withSupport of cast.support && groups.length === 1 ? [true, false] : [false]) {
       const items = all(...groups.map((x) => group(cast, table, x, withSupport)))

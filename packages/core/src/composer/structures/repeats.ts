@@ -1,4 +1,4 @@
-import { isLong } from '../../composition/frames.js'
+import { isLongTable } from '../../composition/frames.js'
 import type { Item } from '../item.js'
 import type { Table } from '../mass.js'
 
@@ -26,7 +26,7 @@ function steps(bays: readonly number[], wanted: number, least: number): number[]
 
 /** On a long table a tray or board and all about it again, three times or twice as there are things for it, the left half the mirror image; then as it was. */
 export function repeated(layouts: readonly Item[][], table: Table): Item[][] {
-  if (!isLong(table.frame)) return [...layouts]
+  if (!isLongTable(table.frame)) return [...layouts]
   const spots = [...threeSpots(table), ...twoSpots(table)]
   return [
     ...spots.flatMap((xs) => layouts.filter((items) => areEnough(items, xs.length)).map((items) => xs.flatMap((x, group) => groupAt(items, x, group)))),
