@@ -4,6 +4,7 @@ import type { Measured } from '../assess/measure.js'
 import { deltaE00 } from '../color/differences.js'
 import { applyEdit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
+import { planPart } from '../seating/parts.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
 import { kinshipOf, wishFit } from '../wholeLook/kinship.js'
 import { laidCast } from '../wholeLook/laidCast.js'
@@ -60,7 +61,7 @@ function stateOf(assessor: Assessor, look: Look, cells: number | undefined): Sta
   const measured = assessor.measure(look)
   const figures = lookFigures(measured)
   const cast = laidCast(look)
-  const notes = new Map(colorFigures(look, cells).notes.map((note) => [noteKey(note), note]))
+  const notes = new Map(colorFigures(look, cells, measured.get(planPart)).notes.map((note) => [noteKey(note), note]))
   return { measured, figures, notes, worth: scoreOf(kinshipOf(look, cast) * wishFit(look, cast), figures) * COLOR_NOTE ** notes.size }
 }
 

@@ -80,15 +80,27 @@ interface Free {
 }
 
 const known = new WeakMap<Laid, Free>()
+const byShapes = new WeakMap<SeatPlan, Map<string, Free>>()
+const MOST_KNOWN = 20
 
-/** The field of the laid table and its axes; kept while only things of the middle move. */
+/** The field of the laid table and its axes; kept while only things of the middle move, or what is laid is of another color. */
 export function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
+  const isOf = (free: Free | undefined) => free?.plan === plan && free.table === table && free.room === room
   const earlier = known.get(laid)
-  if (earlier?.plan === plan && earlier.table === table && earlier.room === room) return earlier
-  const field = fieldOf(plan, laid, [])
-  const free = { plan, table, room, field, frames: framesOf({ table, room }, plan.outline, plan.places, field) }
+  if (earlier && isOf(earlier)) return earlier
+  const key = JSON.stringify(laid.map((items) => items.map((item) => item.shape)))
+  const ofPlan = byShapes.get(plan) ?? new Map<string, Free>()
+  const alike = ofPlan.get(key)
+  const free = alike && isOf(alike) ? alike : workedOut({ table, room }, plan, laid)
+  if (ofPlan.size >= MOST_KNOWN) ofPlan.clear()
+  byShapes.set(plan, ofPlan.set(key, free))
   known.set(laid, free)
   return free
+}
+
+function workedOut({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
+  const field = fieldOf(plan, laid, [])
+  return { plan, table, room, field, frames: framesOf({ table, room }, plan.outline, plan.places, field) }
 }
 
 /** What of a look its middle is judged by. */

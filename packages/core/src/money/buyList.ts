@@ -117,8 +117,9 @@ export function plannedSums(look: BuyListOf, day: string): PlannedSums {
 
 /** Packs of the chosen plan by piece, of offers the look still carries with a price. */
 function plannedPacks(look: BuyListOf): Map<string, PackLine[]> {
-  const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
   const packs = new Map<string, PackLine[]>()
+  if (look.buying.orders.length === 0) return packs
+  const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
   for (const { offerId, packs: count } of look.buying.orders.flatMap((order) => order.lines)) {
     const offer = offers.get(offerId)
     if (offer && offer.priceCents !== null) packs.set(offer.pieceId, [...(packs.get(offer.pieceId) ?? []), { offer, packs: count }])

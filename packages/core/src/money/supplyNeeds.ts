@@ -1,4 +1,4 @@
-import { findPiece, pieceIndex } from '../design/find.js'
+import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece, SupplyUse } from '../design/piece.js'
 import { mechanicsOf } from '../florals/mechanics.js'
@@ -23,7 +23,7 @@ export function supplyNeeds(look: Parts, used: ReadonlySet<string>): SupplyNeed[
   addMechanics(look, add)
   addCandles(look, add)
   addCare(look, used, add)
-  const own = new Map(look.pieces.flatMap((piece) => (piece.kind === 'supply' ? [[piece.use, piece] as const] : [])))
+  const own = new Map(piecesOf(look, 'supply').map((piece) => [piece.use, piece]))
   return [...counts].map(([use, { count, cause }]) => ({ piece: own.get(use) ?? plainSupply(use), count, cause }))
 }
 
@@ -75,7 +75,8 @@ function isWoven({ material }: Piece): boolean {
 
 /** One tin or packet for all pieces that need it; linen wash a dose for every eight textiles. */
 function addCare(look: Parts, used: ReadonlySet<string>, add: Add): void {
-  const laid = look.pieces.filter((piece) => used.has(piece.id))
+  const index = pieceIndex(look)
+  const laid = [...used].flatMap((id) => index.get(id) ?? [])
   add('polish', laid.some((piece) => piece.first.includes('polish')) ? 1 : 0, 'care')
   const recolored = laid.filter((piece) => piece.first.includes('recolor'))
   add('dye', recolored.some(isWoven) ? 1 : 0, 'care')

@@ -3,10 +3,12 @@ import type { Look, RoomThing } from '../design/look.js'
 import { ANSWERS, isOutside } from '../intent/paletteFit.js'
 import { chromaOfMood, shareOfRole } from '../reference/moods.js'
 import type { Piece } from '../design/piece.js'
+import { pieceIndex } from '../design/find.js'
 import { usedIds } from '../design/pieceUses.js'
 import { metals } from '../reference/materials.js'
 import { chromaOf, colorDistance, hueApart, hueOf } from '../color/colorWords.js'
 import { deltaE00, labOf } from '../color/differences.js'
+import type { SeatPlan } from '../seating/seatPlan.js'
 import { visibleColors, type SeenPart, type VisibleColors } from './visibleColors.js'
 
 /** Colors of a table that read as one. */
@@ -89,9 +91,9 @@ const OUTSIDE_SEEN = 0.015
 /** Hues that are nearer than this answer each other across a room. */
 const ROOM_HUE = 35
 
-/** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. */
-export function colorFigures(look: Look, cellsLong?: number): ColorFigures {
-  const seen = visibleColors(look, cellsLong)
+/** The colors of a table as they are seen from above: shares, roles, where each is met, and what is noticed. A seat plan known already need not be worked out anew. */
+export function colorFigures(look: Look, cellsLong?: number, plan?: SeatPlan): ColorFigures {
+  const seen = visibleColors(look, cellsLong, plan)
   const groups = colorGroups(seen.parts)
   const mean = groups.reduce((sum, group) => sum + group.share * group.lightness, 0)
   const chroma = groups.reduce((sum, group) => sum + group.share * group.chroma, 0)
@@ -179,9 +181,8 @@ function notesOf(look: Look, groups: readonly ColorGroup[], mean: number, spread
   const [cool, warm] = [whites[0], whites[whites.length - 1]]
   if (warm && cool && labOf(cool.color).b < COOL_B && labOf(warm.color).b - labOf(cool.color).b > WHITE_APART)
     notes.push({ kind: 'whites', warm: warm.color, cool: cool.color })
-  const materials = [
-    ...new Set(groups.flatMap((group) => group.parts.flatMap((part) => look.pieces.find((piece) => piece.id === part.pieceId)?.material ?? [])))
-  ]
+  const index = pieceIndex(look)
+  const materials = [...new Set(groups.flatMap((group) => group.parts.flatMap((part) => index.get(part.pieceId ?? '')?.material ?? [])))]
   const shining = materials.filter((material) => metals.has(material))
   if (shining.length > 1) notes.push({ kind: 'metals', materials: shining })
   return notes
@@ -239,7 +240,7 @@ function metIn(group: ColorGroup, hues: readonly ColorGroup[]): number {
 /** Whether it is the metal that is seen: what a metal bowl holds has a color of its own. */
 function isMetalOnly(look: Look, group: ColorGroup): boolean {
   const isMetal = (piece: Piece | undefined) => piece !== undefined && metals.has(piece.material) && piece.kind !== 'ornament'
-  return group.parts.every((part) => isMetal(look.pieces.find((piece) => piece.id === part.pieceId)))
+  return group.parts.every((part) => isMetal(pieceIndex(look).get(part.pieceId ?? '')))
 }
 
 /** Hues counted so that shades of one are one. */
@@ -261,7 +262,7 @@ function bringing(look: Look, color: string): string | null {
 
 /** Plates, napkins and runners against what they lie on. */
 function lostOf(look: Look): ColorNote[] {
-  const byId = new Map(look.pieces.map((piece) => [piece.id, piece]))
+  const byId = pieceIndex(look)
   const { setting, linens, table } = look
   const cloth = byId.get(linens.clothId ?? '')
   const stack = setting.plateIds.flatMap((id) => byId.get(id) ?? [])

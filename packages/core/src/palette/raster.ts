@@ -1,4 +1,4 @@
-import { gapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { gapTo, ready, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import type { Point } from '../geometry/point.js'
 
@@ -44,21 +44,25 @@ export function paintOutline(raster: Raster, outline: Outline, part: number): vo
   for (let cell = 0; cell < raster.cells.length; cell++) if (raster.cells[cell] !== OFF && contains(outline, middleOf(raster, cell))) raster.cells[cell] = part
 }
 
-/** Paints the cells of a shape that lie on the table. */
-export function paintShape(raster: Raster, shape: Footprint, part: PartOfCell): void {
+/** Paints the cells of a shape that lie on the table: with one part, or with what each shows. */
+export function paintShape(raster: Raster, shape: Footprint, part: number | PartOfCell): void {
   const { cellMm, columns, fromX, fromY, cells } = raster
-  const reach = reachMm(shape)
-  const within = (mm: number, most: number) => Math.min(most, Math.max(0, Math.floor(mm / cellMm)))
-  const [left, right] = [within(shape.x - reach - fromX, columns - 1), within(shape.x + reach - fromX, columns - 1)]
+  const within = ready(shape)
+  const clamped = (mm: number, most: number) => Math.min(most, Math.max(0, Math.floor(mm / cellMm)))
+  const reachXMm = within.isDisc ? within.reachMm : within.halfXMm * Math.abs(within.cos) + within.halfYMm * Math.abs(within.sin)
+  const reachYMm = within.isDisc ? within.reachMm : within.halfXMm * Math.abs(within.sin) + within.halfYMm * Math.abs(within.cos)
+  const [left, right] = [clamped(shape.x - reachXMm - fromX, columns - 1), clamped(shape.x + reachXMm - fromX, columns - 1)]
   const rows = cells.length / columns
-  const [low, high] = [within(shape.y - reach - fromY, rows - 1), within(shape.y + reach - fromY, rows - 1)]
-  for (let row = low; row <= high; row++)
+  const [low, high] = [clamped(shape.y - reachYMm - fromY, rows - 1), clamped(shape.y + reachYMm - fromY, rows - 1)]
+  for (let row = low; row <= high; row++) {
+    const y = fromY + (row + 0.5) * cellMm
     for (let column = left; column <= right; column++) {
       const cell = row * columns + column
-      const at = middleOf(raster, cell)
-      if (cells[cell] === OFF || gapMm(shape, at) > 0) continue
-      cells[cell] = part(at, cell) ?? cells[cell]!
+      const x = fromX + (column + 0.5) * cellMm
+      if (cells[cell] === OFF || gapTo(within, x, y) > 0) continue
+      cells[cell] = typeof part === 'number' ? part : (part({ x, y }, cell) ?? cells[cell]!)
     }
+  }
 }
 
 /** A lot from 0 to 1 by a cell's number alone: the same each time. */

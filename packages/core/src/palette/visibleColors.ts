@@ -37,8 +37,7 @@ const FLATWARE_WIDE = 0.55
 export const GLASS_SEEN = 0.45
 
 /** What is seen of each color from straight above; napkins and plates by their own shapes, flowers by the area of their heads. */
-export function visibleColors(look: Look, cellsLong = CELLS_LONG): VisibleColors {
-  const plan = seatPlan(look)
+export function visibleColors(look: Look, cellsLong = CELLS_LONG, plan: SeatPlan = seatPlan(look)): VisibleColors {
   const painter = layFlat(look, plan, cellsLong, true)
   const byHeight = [...standings(look)].sort((a, b) => a.footMm - b.footMm || a.topMm - b.topMm)
   for (const one of byHeight) layStanding(one, pieceIndex(look), painter)
@@ -67,7 +66,6 @@ function createPainter(raster: Raster, look: Look): Painter {
   const parts: { pieceId: string | null; color: string; where: SeenPart['where']; count: number }[] = [
     { pieceId: null, color: look.table.color, where: 'table', count: 1 }
   ]
-  const some = (shape: Footprint, of: PartOfCell) => paintShape(raster, shape, of)
   const part = ({ id, color }: Piece, where: SeenPart['where']) => {
     const known = parts.findIndex((one) => one.pieceId === id && one.where === where)
     if (known >= 0) parts[known]!.count++
@@ -75,10 +73,9 @@ function createPainter(raster: Raster, look: Look): Painter {
     return known >= 0 ? known : Math.min(OFF, parts.push({ pieceId: id, color, where, count: 1 })) - 1
   }
   const whole = (shape: Footprint, piece: Piece, where: SeenPart['where']) => {
-    const number = part(piece, where)
-    some(shape, () => number)
+    paintShape(raster, shape, part(piece, where))
   }
-  return { raster, part, whole, some, seen: () => ({ ...raster, parts: shared(raster, parts) }) }
+  return { raster, part, whole, some: (shape, of) => paintShape(raster, shape, of), seen: () => ({ ...raster, parts: shared(raster, parts) }) }
 }
 
 function shared({ cells }: Raster, parts: readonly Omit<SeenPart, 'share'>[]): SeenPart[] {

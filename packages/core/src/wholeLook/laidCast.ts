@@ -1,3 +1,4 @@
+import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/piece.js'
 import type { LayerCast } from './layerCast.js'
@@ -5,8 +6,9 @@ import type { LayerCast } from './layerCast.js'
 export type Uncosted = Omit<LayerCast, 'kinship' | 'costCents'>
 
 /** The layers as they are laid for everybody now. */
-export function laidCast({ pieces, linens, setting }: Look): Uncosted {
-  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
+export function laidCast(look: Look): Uncosted {
+  const { linens, setting } = look
+  const byId = pieceIndex(look)
   const one = <P>(id: string | null | undefined) => (byId.get(id ?? '') as P | undefined) ?? null
   const all = <P>(ids: readonly string[]) => ids.flatMap((id) => (byId.get(id) as P | undefined) ?? [])
   const plates = all<Plate>(setting.plateIds)
