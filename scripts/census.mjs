@@ -1,7 +1,15 @@
-// npm run census [-- BRIEFS] [looks]: composes every pattern, or five whole looks, for seeded briefs and counts what a stylist would send back. Long;
-// not part of the tests.
+// npm run census [-- BRIEFS] [looks]: composes every pattern, or five whole looks, for seeded briefs and counts what a stylist would send back.
+// npm run census -- tests [TIMES]: the seeded tests with so many times their seeds. Long, and not part of the tests.
+import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
 import { applyEdit, composeLooks, composeMiddles, createAssessor, hardCodes, moods, newGuest, patternNames, seededRandom } from '../packages/core/dist/index.js'
+
+if (process.argv[2] === 'tests') {
+  const root = fileURLToPath(new URL('..', import.meta.url))
+  const env = { ...process.env, HESTIAD_LONG: process.argv[3] ?? '5' }
+  process.exit(spawnSync(process.execPath, [fileURLToPath(import.meta.resolve('vitest/vitest.mjs')), 'run'], { cwd: root, env, stdio: 'inherit' }).status ?? 1)
+}
 
 const briefs = Number(process.argv[2] ?? 60)
 const whole = process.argv[3] === 'looks'

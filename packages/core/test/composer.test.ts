@@ -37,15 +37,24 @@ const tops = (look: Look, idea: Idea) => Math.max(...standingOf(look, idea).filt
 const centered: ReadonlySet<PatternName | null> = new Set<PatternName>(['one-focus', 'flanked', 'patch'])
 const twinned: ReadonlySet<PatternName | null> = new Set<PatternName>(['open-middle', 'flanked', 'run', 'patch', 'edible-board'])
 
+const assessor = createAssessor()
+const looks = new Map<TableName, Look>()
+const composed = new Map<string, ReturnType<typeof compose>>()
+
+/** A table and what one pattern comes to on it, composed once for all tests. */
+function composedOn(name: TableName, pattern: PatternName): { readonly look: Look } & ReturnType<typeof compose> {
+  const look = looks.get(name) ?? tables[name]()
+  const found = composed.get(`${name} ${pattern}`) ?? compose(look, [pattern])
+  looks.set(name, look)
+  composed.set(`${name} ${pattern}`, found)
+  return { look, ...found }
+}
+
 /** What of an idea a stylist would send back: empty when nothing. */
 function faultsOf(look: Look, idea: Idea): string[] {
-  const composed = applyEdit(look, idea.edit)
-  const { each, figures } = createAssessor().measure(composed)
-  const bare = new Set(
-    createAssessor()
-      .measure(look)
-      .each.map((finding) => finding.code)
-  )
+  const laid = applyEdit(look, idea.edit)
+  const { each, figures } = assessor.measure(laid)
+  const bare = new Set(assessor.measure(look).each.map((finding) => finding.code))
   const { parts } = figures.composition.score
   const standing = standingOf(look, idea)
   const faults = each.filter((finding) => hardCodes.has(finding.code) && !bare.has(finding.code)).map((finding) => finding.code as string)
@@ -64,7 +73,7 @@ function faultsOf(look: Look, idea: Idea): string[] {
   if (lit && look.occasion.endMin <= 17 * 60) faults.push('lit by daylight')
   const { money } = figures
   if (money.spendCents > money.workingCents && !idea.brings.some((finding) => finding.code === 'money.over')) faults.push('over the budget without a word')
-  for (const piece of composed.pieces) {
+  for (const piece of laid.pieces) {
     const used = idea.centerpiece.reduce((sum, placed) => sum + (placed.pieceId === piece.id ? placed.part : 0), 0)
     if (piece.material !== 'fruit' && Math.ceil(used - 0.01) > piece.owned) faults.push(`${piece.id}: ${used} of ${piece.owned}`)
   }
@@ -114,10 +123,9 @@ describe('a composed middle', () => {
   it.each(Object.keys(tables) as TableName[])(
     'lies in the strip, hero in the middle, twins mirrored, nothing askew, safe for the household, within the house and the budget or told so: %s',
     (name) => {
-      const look = tables[name]()
       let dressed = 0
       for (const pattern of patternNames) {
-        const { ideas, refusals } = compose(look, [pattern])
+        const { look, ideas, refusals } = composedOn(name, pattern)
         expect(ideas.length + refusals.length, pattern).toBeGreaterThan(0)
         if (ideas.length > 0) dressed++
         for (const idea of ideas) {
@@ -132,7 +140,7 @@ describe('a composed middle', () => {
   it('dresses every arm of tables joined, and two arms alike alike', () => {
     for (const name of ['L', 'T', 'U'] as const) {
       const look = tables[name]()
-      for (const idea of patternNames.flatMap((pattern) => compose(look, [pattern]).ideas)) {
+      for (const idea of patternNames.flatMap((pattern) => composedOn(name, pattern).ideas)) {
         // the tables end to end lie on the far side, the arms come toward the window
         const { things } = armsOf(look, idea)
         const counts = things.map((own) => own.length)

@@ -160,8 +160,9 @@ describe('uses and what each has cost', () => {
 })
 
 describe('the cupboard search', () => {
-  const search = createCupboardSearch(items(demoLook().pieces))
-  const names = (query: string, facets = noFacets) => search.find(query, facets, 'in').map((i) => demoLook().pieces[i]!.name)
+  const { pieces } = demoLook()
+  const search = createCupboardSearch(items(pieces))
+  const names = (query: string, facets = noFacets) => search.find(query, facets, 'in').map((i) => pieces[i]!.name)
 
   it('finds by every word, by color word, and by a size range in inches or centimeters', () => {
     expect(names('persimmon napkin')).toEqual(['Persimmon linen napkin'])
@@ -177,14 +178,13 @@ describe('the cupboard search', () => {
       'High clear block',
       'Low oak block'
     ])
-    const used = items(demoLook().pieces).map((item, i) => ({ ...item, facts: { ...item.facts, lastUsed: ['', '2026-01-10', '2026-03-01'][i % 3]! } }))
+    const used = items(pieces).map((item, i) => ({ ...item, facts: { ...item.facts, lastUsed: ['', '2026-01-10', '2026-03-01'][i % 3]! } }))
     const unused = createCupboardSearch(used).find('', { ...noFacets, state: 'unused-since', sinceDay: '2026-03-01' }, 'in')
     expect(unused).toEqual(used.flatMap((item, i) => (item.piece.owned > 0 && i % 3 !== 2 ? [i] : [])))
     expect(names('', { ...noFacets, state: 'low' })).toEqual(expect.arrayContaining(['Wet foam, brick']))
   })
 
   it('answers as the slow obvious version does, on 400 seeded queries', () => {
-    const pieces = demoLook().pieces
     const random = seededRandom(5)
     const words = ['oyster', 'smoke', 'glass', 'blue', 'linen', 'hall', 'shelf', 'bin', 'white', 'brass', 'taper', 'o', 'dinner']
     for (let round = 0; round < 400; round++) {

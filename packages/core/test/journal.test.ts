@@ -20,6 +20,7 @@ import {
   type Look
 } from '../src/index.js'
 import { demoLook } from './support/looks.js'
+import { many } from './support/many.js'
 
 const demo = demoLook()
 const entry = (id: string, kind: JournalEdit['kind'] = 'edit', of = id): JournalEdit => ({ id, kind, of, what: 'rename', patches: [], inverse: [] })
@@ -87,7 +88,7 @@ describe('two edits meet', () => {
         () => makeEdit(demo, 'linens', (draft) => void (draft.linens.pad = !draft.linens.pad))
       ])()
     let apart = 0
-    for (let i = 0; i < 300; i++) {
+    for (let i = 0; i < many(150); i++) {
       const [one, other] = [some(), some()]
       if (editsMeet(one, other)) continue
       apart++
@@ -122,10 +123,10 @@ describe('the fingerprint of a look', () => {
     expect(lookHash({ ...demo, more: undefined })).toBe(lookHash(demo))
   })
 
-  it('tells apart what SHA-256 of the sorted document tells apart, over 400 states', () => {
+  it('tells apart what SHA-256 of the sorted document tells apart, over 150 states', () => {
     const byHash = new Map<string, string>()
     let look = demo
-    for (let i = 0; i < 400; i++) {
+    for (let i = 0; i < many(150); i++) {
       look = applyEdit(look, changePlaced(look, look.centerpiece[i % look.centerpiece.length]!.id, { xMm: (i * 37) % 53, yMm: -(i % 7) }))
       const known = byHash.get(lookHash(look))
       if (known) expect(known).toBe(sha(look))

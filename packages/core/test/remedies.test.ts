@@ -2,12 +2,13 @@ import { applyEdit, createAssessor, findingCodes, findingKey, inverseOf, remedyR
 import { validateLook } from '@hestiad/core/formats'
 import { expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
+import { many } from './support/many.js'
 import { bareLook, demoLook, put } from './support/looks.js'
 import { complaintOf } from './support/remedyDoes.js'
 
 const SEEDS = 60
 /** Findings of one code that are followed up. */
-const EACH = 2
+const EACH = many(1)
 
 /** What tables laid by chance hardly come to: three low things of one height and one color that nothing else has, and a pewter stick among brass. */
 function byHand(): Look[] {
@@ -57,7 +58,7 @@ it('findings on generated looks have remedies, every remedy does what it says, c
 it('a remedy never brings a stop, tells by name all it brings, trades only where nothing better is left, and “it is meant so” comes last', () => {
   const counts = { remedies: 0, trades: 0 }
   const gravity = { note: 0, warn: 1, stop: 2 }
-  for (let seed = 1; seed <= 10; seed++) {
+  for (let seed = 1; seed <= many(6); seed++) {
     const look = generateLook(7000 + seed, { guests: 3 + (seed % 8), pieces: 4 + (seed % 7), manner: 'wild' })
     const assessor = createAssessor()
     const { each, findings } = assessor.measure(look)
@@ -122,7 +123,7 @@ it('the demo opens with something to mend and can be mended by its first remedie
 
 it('assessing writes nothing, and a remembering assessor answers as a fresh one', () => {
   const assessor = createAssessor()
-  for (let seed = 1; seed <= 12; seed++) {
+  for (let seed = 1; seed <= many(8); seed++) {
     const look = generateLook(2000 + (seed % 4), { guests: 6, pieces: 12, manner: 'wild' })
     const before = JSON.stringify(look)
     const moved = { ...look, centerpiece: look.centerpiece.map((p, i) => (i === seed % 3 ? { ...p, xMm: p.xMm + seed } : p)) }

@@ -15,6 +15,7 @@ import {
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
+import { many } from './support/many.js'
 import { hiddenByRays } from './support/rayCaster.js'
 import { eyeAboveSeatMm, sittingEyeHeightMm, sittingEyeHeightSdMm } from '../src/reference/bodies.js'
 import type { Solid } from '../src/solids/solid.js'
@@ -77,9 +78,9 @@ describe('the trade’s height rules come out of the engine', () => {
 })
 
 describe('hidden shares', () => {
-  it('agree with an independent ray caster on the same solids within one percentage point, on forty seeded designs', () => {
+  it('agree with an independent ray caster on the same solids within one percentage point, on twenty seeded designs', () => {
     let compared = 0
-    for (let seed = 1; seed <= 40; seed++) {
+    for (let seed = 1; seed <= many(20); seed++) {
       const look = generateLook(seed, { guests: 4, pieces: 5, manner: 'wild' })
       const { hidden } = createAssessor().measure(look).figures.sight
       const views = hidden.flatMap((row, a) => row.map((share, b) => ({ a, b, share }))).filter((v) => v.a !== v.b)
@@ -93,7 +94,7 @@ describe('hidden shares', () => {
         compared++
       }
     }
-    expect(compared).toBeGreaterThan(55)
+    expect(compared).toBeGreaterThan(27)
   })
 
   it('a solid half the face wide on the sight line hides the middle half, and two of 0.7 hide 0.91', () => {
@@ -111,7 +112,7 @@ describe('hidden shares', () => {
 
   it('turning the whole table changes nothing, and one more piece never shows more', () => {
     const random = seededRandom(11)
-    for (let round = 0; round < 20; round++) {
+    for (let round = 0; round < many(10); round++) {
       const look = generateLook(300 + round, { guests: 6, pieces: 8, manner: 'wild' })
       const plan = seatPlan(look)
       const at = guestEyes(plan, look.table)

@@ -1,6 +1,7 @@
 import { byTaste, composeLooks, learnTaste, likingOf, seededRandom, traits, traitsOf, type Taste, type TasteChoice, type Traits } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { HELD_BACK, SAYS_NOTHING } from '../src/wholeLook/taste.js'
+import { fiveOf } from './support/fiveOf.js'
 import { demoLook } from './support/looks.js'
 
 const random = seededRandom(11)
@@ -15,10 +16,7 @@ const choice = (hidden: Taste, shown: readonly Traits[]): TasteChoice => {
 }
 
 describe('a taste learned from what was kept and dropped', () => {
-  const composed = [
-    ...composeLooks(demoLook('pearl-anniversary'), { from: 'few-new', want: 5, seed: 1 }),
-    ...composeLooks(demoLook('mending-circle'), { from: 'few-new', want: 5, seed: 2 })
-  ]
+  const composed = [...fiveOf('pearl-anniversary'), ...composeLooks(demoLook('mending-circle'), { from: 'few-new', want: 5, seed: 2 })]
 
   it('puts first what a simulated stylist would keep, for four of five hidden tastes after twenty choices', () => {
     let first = 0
