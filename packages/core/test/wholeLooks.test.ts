@@ -14,9 +14,9 @@ import {
 } from '@hestiad/core'
 import { validateLook } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
-import { layerCasts } from '../src/wholeLook/castLayers.js'
-import type { LayerCast } from '../src/wholeLook/layerCast.js'
-import { suitsDirection } from '../src/wholeLook/suitsDirection.js'
+import { castWorth } from '../src/wholeLook/castModel.js'
+import type { Uncosted } from '../src/wholeLook/laidCast.js'
+import { everyCast, modelOf } from './support/casts.js'
 import { fiveOf } from './support/fiveOf.js'
 import { demoLook } from './support/looks.js'
 
@@ -132,15 +132,14 @@ describe('a whole look', () => {
 
 it('the layers chosen suit their direction, money counted, better than four of five drawn by lot, though each differs from those before it', () => {
   const look = demoLook()
-  const { workingCents } = createAssessor().measure(look).figures.money
-  const worth = (direction: WholeLook['direction'], cast: LayerCast) =>
-    cast.kinship * suitsDirection(direction, look, cast) * Math.exp(-cast.costCents / workingCents)
-  const casts = layerCasts(look, options)
+  const model = modelOf(look)
+  const worth = (direction: WholeLook['direction'], cast: Uncosted) => castWorth(model, cast, direction)
+  const casts = everyCast(model)
   const random = seededRandom(5)
   for (const one of fiveOf('pearl-anniversary')) {
     const ids = new Set(one.choices.map((choice) => choice.pieceId))
     // a charger may have been left out for room after it was cast
-    const laid = (cast: LayerCast) => [cast.cloth, cast.runner, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
+    const laid = (cast: Uncosted) => [cast.cloth, cast.runner, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
     const [chosen] = casts
       .filter((cast) => laid(cast).every((id) => ids.has(id)))
       .sort((x, y) => laid(y).length - laid(x).length || worth(one.direction, y) - worth(one.direction, x))
@@ -157,7 +156,7 @@ describe('a look laid after another', () => {
 
   it('has its direction, its layers, and where the table lets it its pattern; the brief stays as it was', () => {
     const recipes = from.map((model) => recipeOf(model.look))
-    const long: Look = { ...demoLook('ordinary-week'), table: demoLook('ferry-crew').table, menu: table.menu }
+    const long: Look = { ...demoLook('ordinary-week'), table: demoLook('ferry-crew').table, menu: table.menu, money: table.money }
     let patterns = 0
     for (const of of [table, long])
       for (const recipe of recipes) {

@@ -24,15 +24,40 @@ export function isOutside(color: string, palette: readonly PaletteEntry[]): bool
 /** 0 to 1: how well the ground, where it is one that was chosen, and the layers on it keep a palette; 1 where none is wished. */
 export function paletteFit(palette: readonly PaletteEntry[], ground: string | null, layers: readonly string[]): number {
   if (palette.length === 0) return 1
-  const grounds = palette.filter((entry) => entry.role !== 'accent')
-  const accents = palette.filter((entry) => entry.role === 'accent')
-  const met = ground === null ? layers : [ground, ...layers]
-  const missed = accents.filter(({ color }) => met.every((one) => colorDistance(one, color) >= ANSWERS)).length
-  const grounded = ground === null ? 1 : fit(ground, grounds.length > 0 ? grounds : palette)
-  return grounded * layers.reduce((product, color) => product * fit(color, palette), 1) * MISSED ** missed
+  const met = (ground === null ? layers : [ground, ...layers]).reduce((all, color) => all | accentsMet(color, palette), 0)
+  return (ground === null ? 1 : groundFit(ground, palette)) * layers.reduce((product, color) => product * colorFit(color, palette), 1) * missedFit(palette, met)
 }
 
-function fit(color: string, palette: readonly PaletteEntry[]): number {
+/** Which accents of a palette a color answers, a bit each. */
+export function accentsMet(color: string, palette: readonly PaletteEntry[]): number {
+  return palette.reduce((bits, entry, i) => (entry.role === 'accent' && colorDistance(entry.color, color) < ANSWERS ? bits | (1 << i) : bits), 0)
+}
+
+/** What is left where accents are met nowhere, 0 to 1. */
+export function missedFit(palette: readonly PaletteEntry[], met: number): number {
+  return palette.reduce((left, entry, i) => (entry.role === 'accent' && (met & (1 << i)) === 0 ? left * MISSED : left), 1)
+}
+
+/** 0 to 1: how well a ground alone keeps a palette: one of its colors that is no accent. */
+export function groundFit(ground: string, palette: readonly PaletteEntry[]): number {
+  const grounds = palette.filter((entry) => entry.role !== 'accent')
+  return colorFit(ground, grounds.length > 0 ? grounds : palette)
+}
+
+/** 0 to 1: how well one color keeps a palette. */
+export function colorFit(color: string, palette: readonly PaletteEntry[]): number {
+  if (palette.length === 0) return 1
+  const fits = known.get(palette) ?? new Map<string, number>()
+  known.set(palette, fits)
+  const fit = fits.get(color) ?? workedOut(color, palette)
+  fits.set(color, fit)
+  return fit
+}
+
+/** Asked of the same few colors in ten thousands of casts. */
+const known = new WeakMap<readonly PaletteEntry[], Map<string, number>>()
+
+function workedOut(color: string, palette: readonly PaletteEntry[]): number {
   const near = Math.min(1, Math.max(LEAST, 1 - STEEP * Math.max(0, offPalette(color, palette) - FREE)))
   return chromaOf(color) < NEUTRAL ? Math.max(NEUTRAL_FIT, near) : near
 }

@@ -9,14 +9,15 @@ import { isStanding, type Piece } from '../design/piece.js'
 import type { SmallerStep } from '../design/remedyShapes.js'
 import { usedIds } from '../design/pieceUses.js'
 import { colorFigures } from '../palette/colorFigures.js'
-import { bestCasts, layerCasts } from './castLayers.js'
+import { bestCasts, type Newness } from './bestCasts.js'
+import { castModel } from './castModel.js'
 import type { LayerCast } from './layerCast.js'
 import { alternating, answeringNapkin } from './answeringNapkin.js'
 import { layLayers } from './layLayers.js'
 import { lookFigures } from './lookFigures.js'
 import { OVER_BUDGET, scoreOf } from './lookScore.js'
 import { mendLook } from './mendLook.js'
-import { keepingRecipe, likeHero, type LookRecipe } from './recipe.js'
+import { likeHero, type LookRecipe } from './recipe.js'
 import { byTaste } from './byTaste.js'
 import { suitsDirection } from './suitsDirection.js'
 import { whyLayers } from './whyLayers.js'
@@ -34,7 +35,6 @@ const patternsOf: Readonly<Record<Direction, readonly PatternName[]>> = {
 }
 /** Of a direction so many casts are laid whole. Effort of the middle beside the usual. */
 const CASTS_LAID = 2
-const CASTS_JUDGED = 12
 const CASTS_TRIED = 4
 const EFFORT = 0.5
 /** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
@@ -64,16 +64,14 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
     found: [],
     led: new Map()
   }
-  const casts = keepingRecipe(recipe, layerCasts(look, options))
+  const model = castModel(look, options, assessor.measure(look).figures.money.workingCents)
   const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
-  const { workingCents } = assessor.measure(look).figures.money
   const shown: ReadonlySet<string>[] = (options.earlier ?? []).map((one) => new Set(one.pieceIds))
   for (let i = 0; i < options.want; i++) {
     if (options.onProgress?.(i, options.want, task.found) === false) break
     const direction = ordered[(i + options.seed - 1) % ordered.length]!
-    const best = bestCasts(look, casts, direction, workingCents, (cast) => newness(cast, shown), CASTS_JUDGED)
     const laid: WholeLook[] = []
-    for (const cast of varied(best)) {
+    for (const cast of bestCasts(model, direction, newnessAmong(shown), CASTS_TRIED)) {
       if (laid.filter((whole) => whole.figures.middleScore !== null).length === CASTS_LAID) break
       laid.push(affordable(task, cast, direction))
     }
@@ -126,26 +124,9 @@ interface Task {
   readonly led: Map<Direction, { readonly pattern: PatternName; readonly worth: number }>
 }
 
-/** Casts that differ in napkin, cloth or charger, the best first. */
-function varied(best: readonly LayerCast[]): LayerCast[] {
-  const list: LayerCast[] = []
-  for (const cast of best) {
-    if (list.length === CASTS_TRIED) break
-    if (list.every((one) => one.napkin !== cast.napkin || one.cloth !== cast.cloth || one.charger !== cast.charger)) list.push(cast)
-  }
-  return list
-}
-
-/** How little of a cast was in the looks shown before it, 0 to 1. */
-function newness(cast: LayerCast, shown: readonly ReadonlySet<string>[]): number {
-  const layer = (part: 'napkin' | 'runner' | 'cloth' | 'charger' | 'dinner', ids: ReadonlySet<string>) => {
-    const piece = cast[part]
-    return piece === null ? again.none : ids.has(piece.id) ? again[part] : 1
-  }
-  return shown.reduce(
-    (share, ids) => share * layer('napkin', ids) * layer('runner', ids) * layer('cloth', ids) * layer('charger', ids) * layer('dinner', ids),
-    1
-  )
+/** Less for each look shown before that a layer was in, or that had none of it either. */
+function newnessAmong(shown: readonly ReadonlySet<string>[]): Newness {
+  return (layer, pieceId) => shown.reduce((share, ids) => share * (pieceId === null ? again.none : ids.has(pieceId) ? again[layer] : 1), 1)
 }
 
 /** Laid with what may be bought, or where that goes over the money or finds no middle with a middle of what is owned. */

@@ -4,6 +4,8 @@ import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/pi
 import type { LayerCast } from './layerCast.js'
 
 export type Uncosted = Omit<LayerCast, 'kinship' | 'costCents'>
+/** Linens, plates and napkin: all that is seen of a place but glasses and flatware. */
+export type Cover = Omit<Uncosted, 'glasses' | 'flatware'>
 
 /** The layers as they are laid for everybody now. */
 export function laidCast(look: Look): Uncosted {

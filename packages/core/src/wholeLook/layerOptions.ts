@@ -1,8 +1,6 @@
 import { colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import type { Cloth, Flatware, Glass, Napkin, Piece, Plate, Runner } from '../design/piece.js'
-import { likedBy } from '../intent/liked.js'
-import { offPalette } from '../intent/paletteFit.js'
+import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/piece.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { clothFit } from '../linens/clothFit.js'
 import { glassesAsked } from '../menu/menuFindings.js'
@@ -11,6 +9,7 @@ import { seatPlan } from '../seating/seatPlan.js'
 import { flatwarePatterns } from '../settings/flatwarePatterns.js'
 import { laidCast } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
+import type { LookRecipe } from './recipe.js'
 import type { Wares } from './wares.js'
 import type { Layer } from '../design/layers.js'
 
@@ -26,10 +25,6 @@ export interface LayerOptions {
   readonly flatware: readonly (readonly Flatware[])[]
 }
 
-/** So many of a layer are tried together; the product stays near ten thousand. */
-const MOST = { cloth: 4, runner: 4, dinner: 5, charger: 3, napkin: 8, glasses: 4, flatware: 3 } as const
-/** So many are taken for being near to the palette that is wished. */
-const NEAREST = 4
 /** A runner hangs over the ends no further than this, or covers at least this share of the table: our own starting values. */
 const RUNNER_OVER_MM = 330
 const RUNNER_SHORT = 0.55
@@ -38,15 +33,17 @@ const MOST_OFF_MM = 90
 /** A charger shows so much all round. Our own starting value. */
 const CHARGER_SHOWS_MM = 10
 
-/** The few best of each layer that can be had for everybody, or what is laid now where that is kept. */
+/** All of each layer that can be had for everybody, or what is laid now where that is kept. */
 export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>): LayerOptions {
   const count = Math.max(1, look.guests.length)
   const laid = laidCast(look)
   return withAnchor(look.intent.anchorId, {
     cloths: keep.has('linens') ? [laid.cloth] : [null, ...hanging(look, wares)],
     runners: keep.has('linens') ? [laid.runner] : [null, ...reaching(look, wares)],
-    stacks: keep.has('plates') ? [laid] : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
-    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wished(look, wares.enough('napkin', count)).slice(0, MOST.napkin), null),
+    stacks: keep.has('plates')
+      ? [{ charger: laid.charger, dinner: laid.dinner, upper: laid.upper }]
+      : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
+    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wares.enough('napkin', count), null),
     glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
     flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
   })
@@ -73,47 +70,29 @@ const orElse = <T>(list: readonly T[], otherwise: T): readonly T[] => (list.leng
 
 const noPlates: Stack = { charger: null, dinner: null, upper: [] }
 
-/** Of those there are, what a guest of honor likes and the few nearest to the palette of the brief first, then the others in their order. */
-function wished<P extends Piece>({ intent }: Look, all: readonly P[]): P[] {
-  const by = likedBy(intent)
-  const pieces = [...all].sort((a, b) => Number(by(b) !== undefined) - Number(by(a) !== undefined))
-  if (intent.palette.length === 0) return pieces
-  const near = [...pieces].sort((a, b) => offPalette(a.color, intent.palette) - offPalette(b.color, intent.palette)).slice(0, NEAREST)
-  return [...new Set([...pieces.filter((piece) => piece.id === intent.anchorId), ...near, ...pieces])]
-}
-
-/** Cloths by how they hang here. */
+/** Cloths that hang here nearly as their style asks. */
 function hanging(look: Look, wares: Wares): Cloth[] {
   const { outline } = seatPlan(look)
-  return wares
-    .enough('cloth', 1)
-    .map((cloth) => ({ cloth, off: clothFit(look, outline, cloth).offMm }))
-    .filter(({ off }) => off < MOST_OFF_MM)
-    .sort((a, b) => a.off - b.off)
-    .slice(0, MOST.cloth)
-    .map(({ cloth }) => cloth)
+  return wares.enough('cloth', 1).filter((cloth) => clothFit(look, outline, cloth).offMm < MOST_OFF_MM)
 }
 
 /** Runners that end on the table with some of it bare, or hang a little. */
 function reaching(look: Look, wares: Wares): Runner[] {
   const lengthMm = 2 * halfLengthMm(seatPlan(look).outline)
   const fits = (runner: Runner) => runner.lengthMm >= RUNNER_SHORT * lengthMm && runner.lengthMm <= lengthMm + 2 * RUNNER_OVER_MM
-  const whole = wares.enough('runner', 1).filter((runner) => fits(runner) && runner.flaws.length === 0)
-  return wished(look, whole).slice(0, MOST.runner)
+  return wares.enough('runner', 1).filter((runner) => fits(runner) && runner.flaws.length === 0)
 }
 
 /** A dinner plate with what the courses put on it, with and without a charger. */
 function plateStacks(look: Look, plates: readonly Plate[]): Stack[] {
   const of = (role: Plate['role']) => plates.filter((plate) => plate.role === role)
   const roles = (['salad', 'soup'] as const).filter((course) => look.occasion.courses.includes(course)).map((course) => (course === 'soup' ? 'bowl' : course))
-  return of('dinner')
-    .slice(0, MOST.dinner)
-    .flatMap((dinner) => {
-      const smaller = (role: Plate['role']) => of(role).filter((plate) => plate.diameterMm < dinner.diameterMm)
-      const upper = roles.flatMap((role) => smaller(role).sort((a, b) => apart(a, dinner) - apart(b, dinner))[0] ?? [])
-      const chargers = of('charger').filter((charger) => charger.diameterMm > dinner.diameterMm + 2 * CHARGER_SHOWS_MM)
-      return [null, ...chargers.slice(0, MOST.charger)].map((charger) => ({ charger, dinner, upper }))
-    })
+  return of('dinner').flatMap((dinner) => {
+    const smaller = (role: Plate['role']) => of(role).filter((plate) => plate.diameterMm < dinner.diameterMm)
+    const upper = roles.flatMap((role) => smaller(role).sort((a, b) => apart(a, dinner) - apart(b, dinner))[0] ?? [])
+    const chargers = of('charger').filter((charger) => charger.diameterMm > dinner.diameterMm + 2 * CHARGER_SHOWS_MM)
+    return [null, ...chargers].map((charger) => ({ charger, dinner, upper }))
+  })
 }
 
 /** Of one family: by color and material; sizes differ by what plates are for. */
@@ -125,7 +104,6 @@ function glassFamilies(look: Look, glasses: readonly Glass[]): Glass[][] {
   const others = glassesAsked(look.menu).filter((role) => role !== 'water')
   return glasses
     .filter((glass) => glass.role === 'water')
-    .slice(0, MOST.glasses)
     .map((water) => {
       const near = (glass: Glass) => colorDistance(glass.color, water.color)
       return [water, ...others.flatMap((role) => glasses.filter((glass) => serves(glass, role)).sort((a, b) => near(a) - near(b))[0] ?? [])]
@@ -139,5 +117,17 @@ function fullPatterns(look: Look, flatware: readonly Flatware[]): (readonly Flat
   const fullness = (pieces: readonly Flatware[]) => pieces.filter((piece) => asked.has(piece.role)).length
   const patterns = flatwarePatterns(flatware).map(({ pieces }) => pieces)
   const most = Math.max(1, ...patterns.map(fullness))
-  return patterns.filter((pieces) => fullness(pieces) === most).slice(0, MOST.flatware)
+  return patterns.filter((pieces) => fullness(pieces) === most)
+}
+
+/** Of what may be tried, what has cloth, runner and charger as the recipe has them, as far as there is such. */
+export function keepingRecipe(recipe: LookRecipe | undefined, options: LayerOptions): LayerOptions {
+  if (!recipe) return options
+  const kept = <T>(list: readonly T[], isAsAsked: (one: T) => boolean) => (list.some(isAsAsked) ? list.filter(isAsAsked) : list)
+  return {
+    ...options,
+    cloths: kept(options.cloths, (cloth) => (cloth !== null) === recipe.cloth),
+    runners: kept(options.runners, (runner) => (runner !== null) === recipe.runner),
+    stacks: kept(options.stacks, ({ charger }) => (charger !== null) === recipe.charger)
+  }
 }

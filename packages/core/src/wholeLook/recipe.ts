@@ -7,7 +7,6 @@ import { patternNames, type Look, type PatternName } from '../design/look.js'
 import { isStanding, type Piece, type StandingPiece } from '../design/piece.js'
 import { heightOf, widthOf } from '../composition/families.js'
 import { colorFigures } from '../palette/colorFigures.js'
-import type { LayerCast } from './layerCast.js'
 import { laidCast } from './laidCast.js'
 import { suitsDirection } from './suitsDirection.js'
 import { directions, type Direction } from './direction.js'
@@ -97,14 +96,6 @@ export function likeHero({ middle: [hero] }: LookRecipe, pieces: readonly Piece[
     .filter((piece): piece is StandingPiece => isStanding(piece) && piece.kind === hero.kind && piece.owned > 0 && piece.of === null)
     .sort((a, b) => far(a) - far(b))
   return best?.id ?? null
-}
-
-/** Casts that have cloth, runner and charger as the recipe has them; all where none does. */
-export function keepingRecipe(recipe: LookRecipe | undefined, casts: readonly LayerCast[]): readonly LayerCast[] {
-  if (!recipe) return casts
-  const has = (cast: LayerCast, part: 'cloth' | 'runner' | 'charger') => (cast[part] !== null) === recipe[part]
-  const kept = casts.filter((cast) => has(cast, 'cloth') && has(cast, 'runner') && has(cast, 'charger'))
-  return kept.length > 0 ? kept : casts
 }
 
 /** A recipe file; undefined for what is none. */
