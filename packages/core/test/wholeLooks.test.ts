@@ -78,6 +78,13 @@ describe('a whole look', () => {
     expect(look).toEqual(before)
   })
 
+  it('broken off and gone on with comes to the same looks', () => {
+    const five = fiveOf('mending-circle')
+    const rest = composeLooks(demoLook('mending-circle'), { ...options, begun: five.slice(0, 3) })
+    expect(rest.map((one) => one.direction)).toEqual([...directions])
+    expect(rest.map((one) => one.look)).toEqual(five.map((one) => one.look))
+  })
+
   it('leaves a kept layer as it was: charger and plates, napkins, the middle', () => {
     const [one] = composeLooks(look, { ...options, want: 1, keep: ['plates', 'napkins', 'middle'] })
     expect(one!.look.setting.plateIds).toEqual(look.setting.plateIds)

@@ -19,9 +19,9 @@ describe('what a stylist preferred', () => {
     const [dear, cheap] = [whole(0.9), whole(0.1)]
     const store = useTaste()
     for (let i = 0; i < 20; i++) store.choose(cheap, [dear, cheap])
-    const unchoose = store.choose(dear, [dear, cheap])
+    const id = store.choose(dear, [dear, cheap])
     expect(store.taste.choices).toBe(21)
-    unchoose()
+    store.unchoose(id)
     expect(store.choices).toHaveLength(20)
     expect(store.taste.weights.spend).toBeLessThan(0)
     await vi.waitFor(() => expect(keptServer.rows.get('taste')).toHaveLength(20))

@@ -28,10 +28,17 @@ vi.mock('../src/shops/shelf.js', () => ({
   }
 }))
 
+const kept = vi.hoisted(() => new Map<string, unknown>())
+vi.mock('../src/looks/keptComposing.js', () => ({
+  keepComposing: (id: string, composing: unknown) => Promise.resolve(void kept.set(id, structuredClone(composing))),
+  composingOf: (id: string) => Promise.resolve(structuredClone(kept.get(id)))
+}))
+
 let five: WholeLook[] = []
 beforeAll(() => (five = composeLooks(demo, { from: 'owned', want: 3, seed: 1 })))
 beforeEach(() => {
   asked.length = 0
+  kept.clear()
   Object.assign(shelf, { kinds: [], isDown: false })
   vi.spyOn(console, 'warn').mockImplementation(() => undefined)
   freshPage()
@@ -134,6 +141,37 @@ describe('whole looks', () => {
     await until(() => asked.length === 3)
     expect(panel.canceled).toBe(false)
     expect(asked[2]!.options.earlier).toEqual([])
+  })
+
+  it('are there again when the page is opened anew, and broken off go on with those that are there', async () => {
+    const { panel } = await opened()
+    panel.from = 'owned'
+    panel.keep = ['flatware']
+    void panel.compose()
+    await until(() => asked.length === 1)
+    asked[0]!.found(2, 5, five.slice(0, 2))
+    freshPage()
+    const { store, panel: anew } = await opened()
+    await until(() => anew.found !== undefined)
+    expect(anew).toMatchObject({ from: 'owned', keep: ['flatware'], brokenOff: true, outdated: false })
+    expect(anew.found!.looks).toEqual(five.slice(0, 2))
+    const ends = anew.goOn()
+    await until(() => asked.length === 2)
+    expect(asked[1]!.options).toMatchObject({ begun: five.slice(0, 2), want: 5, seed: 1, keep: ['flatware'] })
+    asked[1]!.end(five)
+    await ends
+    expect(anew).toMatchObject({ brokenOff: false, found: { looks: five, ended: true } })
+    anew.lay(anew.found!.looks[1]!)
+    const laid = store.look!
+    freshPage()
+    await openLook(laid)
+    const third = useWholeLooks()
+    await until(() => third.shown !== undefined)
+    expect(third.shown!.look).toEqual(five[1]!.look)
+    expect(third.outdated).toBe(false)
+    const unchosen = vi.spyOn(useTaste(), 'unchoose')
+    third.takeBack()
+    expect(unchosen).toHaveBeenCalledTimes(1)
   })
 
   it('stay while the look is open, whoever asks for them, and say when the table has become another; one laid is none of that', async () => {

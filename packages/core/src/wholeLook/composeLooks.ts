@@ -50,7 +50,7 @@ const MOST_COLORS = 7
  * stays; what cannot be met is left as findings and told. Same look and options, same looks; the look is not written.
  */
 export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[] {
-  const { recipe } = options
+  const { recipe, begun = [] } = options
   const look = recipe ? after(asked, recipe) : asked
   const assessor = createAssessor()
   const task: Task = {
@@ -61,13 +61,13 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
     keep: new Set(options.keep),
     assessor,
     beyond: new Set(),
-    found: [],
+    found: [...begun],
     led: new Map()
   }
   const model = castModel(look, options, assessor.measure(look).figures.money.workingCents)
   const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
-  const shown: ReadonlySet<string>[] = (options.earlier ?? []).map((one) => new Set(one.pieceIds))
-  for (let i = 0; i < options.want; i++) {
+  const shown: ReadonlySet<string>[] = [...(options.earlier ?? []).map((one) => new Set(one.pieceIds)), ...begun.map(idsChosen)]
+  for (let i = begun.length; i < options.want; i++) {
     if (options.onProgress?.(i, options.want, task.found) === false) break
     const direction = ordered[(i + options.seed - 1) % ordered.length]!
     const laid: WholeLook[] = []
@@ -79,11 +79,13 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
     const [next] = options.taste ? byTaste(seen, options.taste) : seen.sort((a, b) => b.score - a.score)
     if (!next) continue
     task.found.push(next)
-    shown.push(new Set(next.choices.map((choice) => choice.pieceId)))
+    shown.push(idsChosen(next))
   }
   options.onProgress?.(options.want, options.want, task.found)
   return options.taste ? byTaste(task.found, options.taste) : task.found
 }
+
+const idsChosen = ({ choices }: WholeLook) => new Set(choices.map((choice) => choice.pieceId))
 
 /** Directions that moods are known by, those of the first mood first; common practice, no source. */
 const directionsOfMood: Readonly<Record<Mood, readonly Direction[]>> = {

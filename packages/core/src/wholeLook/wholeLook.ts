@@ -31,6 +31,8 @@ export interface WholeLookOptions {
   readonly recipe?: LookRecipe
   /** What this stylist has kept and dropped: of equals the likelier is laid, and the likeliest comes first. */
   readonly taste?: Taste
+  /** Found before this was broken off: it goes on from there to the same looks. */
+  readonly begun?: readonly WholeLook[]
   /** Told after every look with what was found so far; false ends with that. */
   readonly onProgress?: (done: number, of: number, found: readonly WholeLook[]) => boolean
 }

@@ -21,7 +21,7 @@ const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
 const looks = useWholeLooks()
-const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, outdated } = storeToRefs(looks)
+const { from, keep, wishLight, recipe, running, done, problem, canceled, found, shown, outdated, brokenOff } = storeToRefs(looks)
 const keeping = ref<WholeLook>()
 const added = ref(0)
 const tab = ref<'whole' | 'one' | 'money' | 'beside'>('whole')
@@ -72,14 +72,16 @@ onMounted(() => {
         <RecipeField v-model="recipe" :look="look" />
         <TasteNote />
         <p class="row">
-          <el-button v-if="!running" type="primary" @click="looks.compose(found !== undefined)">{{
+          <el-button v-if="brokenOff" type="primary" @click="looks.goOn()">{{ t('looks.goOn') }}</el-button>
+          <el-button v-if="!running" :type="brokenOff ? 'default' : 'primary'" @click="looks.compose(found !== undefined)">{{
             t(recipe ? 'looks.composeAfter' : found ? 'looks.others' : 'looks.compose')
           }}</el-button>
           <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
           <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
         </p>
         <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-        <p v-else-if="canceled" class="soft" role="status">{{ t('looks.canceled') }}</p>
+        <p v-else-if="brokenOff && found" class="soft" role="status">{{ t('looks.brokenOff', { count: found.looks.length }, found.looks.length) }}</p>
+        <p v-else-if="canceled && !found" class="soft" role="status">{{ t('looks.canceled') }}</p>
         <p v-else-if="outdated && !running" class="soft" role="status">{{ t('looks.outdated') }}</p>
         <p v-else-if="found && !running && found.looks.length === 0" role="status">{{ t('looks.nothing') }}</p>
       </section>

@@ -13,11 +13,9 @@ export const useTaste = defineStore('taste', () => {
   const taste = computed(() => learnTaste(choices.value))
   const loaded = kept.load()
 
-  /** Of looks that were shown together one is laid or kept; gives what takes it back. */
-  function choose(laid: WholeLook, shown: readonly WholeLook[]): () => void {
-    const id = kept.keep({ kept: traitsOf(laid), others: shown.filter((one) => one !== laid).map(traitsOf) })
-    return () => kept.drop(id)
-  }
+  /** Of looks that were shown together one is laid or kept; gives the id by which the choice is taken back. */
+  const choose = (laid: WholeLook, shown: readonly WholeLook[]): string =>
+    kept.keep({ kept: traitsOf(laid), others: shown.filter((one) => one !== laid).map(traitsOf) })
 
   function forget(): readonly TasteChoice[] {
     const before = choices.value
@@ -29,7 +27,7 @@ export const useTaste = defineStore('taste', () => {
     for (const choice of before) kept.keep(choice)
   }
 
-  return { choices, taste, loaded, choose, forget, restore }
+  return { choices, taste, loaded, choose, unchoose: kept.drop, forget, restore }
 })
 
 function isChoice(one: unknown): one is TasteChoice {
