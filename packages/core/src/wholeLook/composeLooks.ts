@@ -36,6 +36,7 @@ const patternsOf: Readonly<Record<Direction, readonly PatternName[]>> = {
 /** Of a direction so many casts are laid whole. Effort of the middle beside the usual. */
 const CASTS_LAID = 2
 const CASTS_TRIED = 4
+const MORE_CASTS = 4
 const EFFORT = 0.5
 /** How far a layer met in an earlier look lowers a cast, and a hero or pattern met before an idea: our own starting values. */
 const again = { napkin: 0.7, runner: 0.82, cloth: 0.85, charger: 0.9, dinner: 0.92, none: 0.94, hero: 0.76, pattern: 0.7 } as const
@@ -71,8 +72,9 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
     if (options.onProgress?.(i, options.want, task.found) === false) break
     const direction = ordered[(i + options.seed - 1) % ordered.length]!
     const laid: WholeLook[] = []
-    for (const cast of bestCasts(model, direction, newnessAmong(shown), CASTS_TRIED)) {
-      if (laid.filter((whole) => whole.figures.middleScore !== null).length === CASTS_LAID) break
+    const times = isThorough(options) ? MORE_CASTS : 1
+    for (const cast of bestCasts(model, direction, newnessAmong(shown), times * CASTS_TRIED)) {
+      if (laid.filter((whole) => whole.figures.middleScore !== null).length === times * CASTS_LAID) break
       laid.push(affordable(task, cast, direction))
     }
     const seen = laid.map((whole) => ({ ...whole, palette: paletteOf(whole.look) }))
@@ -125,6 +127,10 @@ interface Task {
   /** The middle that did best on the first cast of a direction, and how good it is. */
   readonly led: Map<Direction, { readonly pattern: PatternName; readonly worth: number }>
 }
+
+const isThorough = ({ effort = 1 }: WholeLookOptions) => effort >= MORE_CASTS
+/** The middle's part of the effort: what more casts take is not its. */
+const middleEffort = (options: WholeLookOptions) => (EFFORT * (options.effort ?? 1)) / (isThorough(options) ? MORE_CASTS : 1)
 
 /** Less for each look shown before that a layer was in, or that had none of it either. */
 function newnessAmong(shown: readonly ReadonlySet<string>[]): Newness {
@@ -249,10 +255,11 @@ function middleWithRoom(look: Look, direction: Direction, options: WholeLookOpti
 }
 
 /** What is given up least at the places for a pattern, those of the direction first and one thing in the middle. */
-function leastSmaller(look: Look, direction: Direction, { from, seed, without = [], together = [], wishLight = false }: WholeLookOptions): Refusal['smaller'] {
+function leastSmaller(look: Look, direction: Direction, options: WholeLookOptions): Refusal['smaller'] {
+  const { from, seed, without = [], together = [], wishLight = false } = options
   let least: Refusal['smaller'] = null
   for (const pattern of new Set([...patternsOf[direction], 'one-focus' as const, ...patternNames])) {
-    const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: EFFORT, without, together, wishLight }).refusals
+    const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: middleEffort(options), without, together, wishLight }).refusals
     const smaller = refusal?.smaller ?? null
     if (smaller && (least === null || smaller.steps.length < least.steps.length)) least = smaller
     if (least?.steps.length === 1) break
@@ -285,7 +292,7 @@ function middleRound(look: Look, direction: Direction, options: WholeLookOptions
   const refusals: Refusal[] = []
   // on another cast what did best on the first is good enough where it does as well
   const before = led.get(direction)
-  if (before && !isAwkward(before.pattern, look)) {
+  if (before && !isAwkward(before.pattern, look) && !isThorough(options)) {
     const { idea, worth } = bestMiddle(look, [before.pattern], options, found, anchorId)
     if (idea && worth >= AS_WELL * before.worth) return { idea, worth, refusals }
   }
@@ -300,8 +307,8 @@ function middleRound(look: Look, direction: Direction, options: WholeLookOptions
     refusals.push(...best.refusals)
     const isHeroAgain = best.idea !== undefined && heroes.includes(heroIdOf(best.idea) ?? '')
     const anew = isHeroAgain ? bestMiddle(look, patterns, { ...options, without: [...(options.without ?? []), ...heroes] }, found, anchorId) : undefined
-    if (anew?.idea && anew.worth >= GOOD) return { idea: anew.idea, worth: anew.worth, refusals }
-    if (best.idea && best.worth >= SHOWN) return { idea: best.idea, worth: best.worth, refusals }
+    if (anew?.idea && anew.worth >= GOOD && !isThorough(options)) return { idea: anew.idea, worth: anew.worth, refusals }
+    if (best.idea && best.worth >= SHOWN && !isThorough(options)) return { idea: best.idea, worth: best.worth, refusals }
     for (const one of [anew, best]) if (one?.idea && (!next || one.worth > next.worth)) next = one
   }
   return next?.idea ? { idea: next.idea, worth: next.worth, refusals } : { worth: 0, refusals }
@@ -318,7 +325,7 @@ interface BestMiddle {
 function bestMiddle(look: Look, patterns: readonly PatternName[], options: WholeLookOptions, found: readonly WholeLook[], anchorId: string | null): BestMiddle {
   const { seed, without = [], together = [], wishLight = false } = options
   const composed = (from: WholeLookOptions['from']) =>
-    composeMiddles(look, { patterns, from, want: 4, seed, effort: EFFORT, without, together, wishLight, anchorId })
+    composeMiddles(look, { patterns, from, want: 4, seed, effort: middleEffort(options), without, together, wishLight, anchorId })
   const { ideas, refusals } = composed(options.from)
   const before = shownBefore(options, found)
   const isSeen = (idea: Idea) => before.some((one) => one.pattern === idea.pattern)

@@ -31,6 +31,8 @@ export interface WholeLookOptions {
   readonly recipe?: LookRecipe
   /** What this stylist has kept and dropped: of equals the likelier is laid, and the likeliest comes first. */
   readonly taste?: Taste
+  /** Of the usual width of the search, 1 unsaid; from 4 on four times the casts are laid whole, and every pattern is tried on them. */
+  readonly effort?: number
   /** Found before this was broken off: it goes on from there to the same looks. */
   readonly begun?: readonly WholeLook[]
   /** Told after every look with what was found so far; false ends with that. */
