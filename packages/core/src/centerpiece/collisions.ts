@@ -1,4 +1,4 @@
-import { overlapMm, reachMm, rimPoints } from '../geometry/footprint.js'
+import { overlapMm, reachMm, rimPoints, type Footprint } from '../geometry/footprint.js'
 import { beyondMm, halfWidthAtMm, type Outline } from '../geometry/outline.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { extentSize } from '../design/piece.js'
@@ -100,11 +100,16 @@ function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
   return hit
 }
 
+/** Whether a square around a footprint lies within an outline; asked first, for most things stand far from the edge. */
+export function isWellWithin(foot: Footprint, outline: Outline): boolean {
+  const reach = reachMm(foot)
+  return outline.kind !== 'polygon' && Math.abs(foot.y) + reach <= halfWidthAtMm(outline, Math.abs(foot.x) + reach)
+}
+
 /** How far a piece's foot sticks out over the table's edge; 0 on the table. */
 export function offTableMm(standing: Standing, outline: Outline): number {
   if (standing.carrierId !== null || standing.placed.how === 'draped') return 0
-  const reach = reachMm(standing.foot)
-  if (outline.kind !== 'polygon' && Math.abs(standing.pose.y) + reach <= halfWidthAtMm(outline, Math.abs(standing.pose.x) + reach)) return 0
+  if (isWellWithin(standing.foot, outline)) return 0
   const worst = Math.max(0, ...rimPoints(standing.foot).map((p) => beyondMm(outline, p)))
   return worst > HARD_TOUCH_MM ? worst : 0
 }

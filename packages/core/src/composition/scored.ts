@@ -30,38 +30,55 @@ export interface Scored {
 const baseForms = new Set(['garland', 'greens', 'moss', 'throw', 'lights', 'beads', 'grass'])
 
 export function scoredOf(look: Pick<Look, 'pieces'>, standing: readonly Standing[], frames: readonly Frame[]): Scored[] {
-  const families = new Map(familiesOf(look.pieces).flatMap((family) => family.pieces.map((piece) => [piece.id, family.id] as const)))
+  const families = familyIds(look.pieces)
   if (frames.length === 0) return []
   return standing.flatMap((one): Scored[] => {
     if (one.manner?.kind === 'draped' || one.manner?.kind === 'around') return []
-    const frame = nearest(one.pose, frames)
-    const at = toFrame(frame.pose, one.pose)
-    const { piece } = one
-    const { lengthMm, widthMm } = 'extent' in piece ? extentSize(piece.extent) : { lengthMm: 0, widthMm: 0 }
-    const isLong = lengthMm * one.placed.part > 1.25 * widthMm
-    const turn = (((((one.pose.turnRad - frame.pose.turnRad) * 180) / Math.PI) % 180) + 180) % 180
-    const along = Math.abs(turn - 90) > 45
-    const [halfX, halfY] = isLong ? (along ? [(lengthMm * one.placed.part) / 2, widthMm / 2] : [widthMm / 2, (lengthMm * one.placed.part) / 2]) : [0, 0]
-    const radiusMm = one.spread.kind === 'disc' ? one.spread.radiusMm : Math.max(one.spread.halfXMm, one.spread.halfYMm)
-    return [
-      {
-        standing: one,
-        piece,
-        familyId: families.get(piece.id) ?? piece.id,
-        frame,
-        world: one.pose,
-        ...at,
-        radiusMm,
-        topMm: one.topMm,
-        halfX: isLong ? halfX : radiusMm,
-        halfY: isLong ? halfY : radiusMm,
-        isLong,
-        isBase: piece.kind === 'tray' || piece.kind === 'riser' || (piece.kind === 'ornament' && baseForms.has(piece.form)),
-        onBase: one.placed.on !== null,
-        turnDeg: turn
-      }
-    ]
+    const earlier = known.get(one)
+    if (earlier?.frames === frames && earlier.families === families) return [earlier.scored]
+    const scored = scoredIn(one, families, frames)
+    known.set(one, { frames, families, scored })
+    return [scored]
   })
+}
+
+type FamilyIds = ReadonlyMap<string, string>
+/** What has not moved is scored as it was. */
+const known = new WeakMap<Standing, { readonly frames: readonly Frame[]; readonly families: FamilyIds; readonly scored: Scored }>()
+const idsOf = new WeakMap<Look['pieces'], FamilyIds>()
+
+function familyIds(pieces: Look['pieces']): FamilyIds {
+  const ids = idsOf.get(pieces) ?? new Map(familiesOf(pieces).flatMap((family) => family.pieces.map((piece) => [piece.id, family.id] as const)))
+  idsOf.set(pieces, ids)
+  return ids
+}
+
+function scoredIn(one: Standing, families: FamilyIds, frames: readonly Frame[]): Scored {
+  const frame = nearest(one.pose, frames)
+  const at = toFrame(frame.pose, one.pose)
+  const { piece } = one
+  const { lengthMm, widthMm } = 'extent' in piece ? extentSize(piece.extent) : { lengthMm: 0, widthMm: 0 }
+  const isLong = lengthMm * one.placed.part > 1.25 * widthMm
+  const turn = (((((one.pose.turnRad - frame.pose.turnRad) * 180) / Math.PI) % 180) + 180) % 180
+  const along = Math.abs(turn - 90) > 45
+  const [halfX, halfY] = isLong ? (along ? [(lengthMm * one.placed.part) / 2, widthMm / 2] : [widthMm / 2, (lengthMm * one.placed.part) / 2]) : [0, 0]
+  const radiusMm = one.spread.kind === 'disc' ? one.spread.radiusMm : Math.max(one.spread.halfXMm, one.spread.halfYMm)
+  return {
+    standing: one,
+    piece,
+    familyId: families.get(piece.id) ?? piece.id,
+    frame,
+    world: one.pose,
+    ...at,
+    radiusMm,
+    topMm: one.topMm,
+    halfX: isLong ? halfX : radiusMm,
+    halfY: isLong ? halfY : radiusMm,
+    isLong,
+    isBase: piece.kind === 'tray' || piece.kind === 'riser' || (piece.kind === 'ornament' && baseForms.has(piece.form)),
+    onBase: one.placed.on !== null,
+    turnDeg: turn
+  }
 }
 
 function nearest(at: Point, frames: readonly Frame[]): Frame {

@@ -44,14 +44,28 @@ function nearestOf<Item extends { readonly number: number }>(items: readonly Ite
   return least === Infinity ? undefined : { number, distanceMm: least }
 }
 
+interface Shoulder extends Point {
+  readonly number: number
+}
+const known = new WeakMap<readonly Place[], readonly Shoulder[]>()
+
+function shouldersOf(places: readonly Place[]): readonly Shoulder[] {
+  const shoulders = known.get(places) ?? places.map((place) => ({ number: place.number, ...fromFrame(place, { x: 0, y: -SHOULDER_MM }) }))
+  known.set(places, shoulders)
+  return shoulders
+}
+
 /** From the shoulders of the two guests nearest to each dish to its middle. */
 function reachLines(places: readonly Place[], dishes: readonly Point[]) {
-  return dishes.flatMap((to) =>
-    places
-      .map((place) => ({ number: place.number, from: fromFrame(place, { x: 0, y: -SHOULDER_MM }), to }))
-      .map((line) => ({ ...line, lengthMm: Math.hypot(line.from.x - to.x, line.from.y - to.y) }))
-      .filter((line) => line.lengthMm <= REACH_MM + SHOULDER_MM)
-      .sort((a, b) => a.lengthMm - b.lengthMm)
-      .slice(0, 2)
-  )
+  const shoulders = shouldersOf(places)
+  return dishes.flatMap((to) => {
+    let [nearest, second]: [Shoulder | undefined, Shoulder | undefined] = [undefined, undefined]
+    let [leastMm, nextMm] = [REACH_MM + SHOULDER_MM, REACH_MM + SHOULDER_MM]
+    for (const from of shoulders) {
+      const lengthMm = Math.hypot(from.x - to.x, from.y - to.y)
+      if (lengthMm < leastMm) [second, nextMm, nearest, leastMm] = [nearest, leastMm, from, lengthMm]
+      else if (lengthMm < nextMm) [second, nextMm] = [from, lengthMm]
+    }
+    return [nearest, second].flatMap((from) => (from ? [{ number: from.number, from, to }] : []))
+  })
 }

@@ -1,3 +1,4 @@
+import { isWellWithin } from '../centerpiece/collisions.js'
 import type { Standing } from '../centerpiece/standing.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
@@ -104,7 +105,7 @@ function tailFindings(
 const breaks = ({ piece }: Standing) => piece.material === 'glass' || piece.material === 'porcelain' || piece.kind === 'vessel'
 
 function reachesPast(one: Standing, outline: Outline): boolean {
-  return rimPoints(one.foot).some((p) => beyondMm(outline, p) > 0.5)
+  return !isWellWithin(one.foot, outline) && rimPoints(one.foot).some((p) => beyondMm(outline, p) > 0.5)
 }
 
 /** What a toddler can take hold of and should not. */
