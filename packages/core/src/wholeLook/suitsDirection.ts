@@ -36,7 +36,8 @@ export function suitsDirection(direction: Direction, look: Look, cast: Cover): n
     case 'contrast': {
       const step = top ? Math.abs(lightnessOf(top.color) - lightnessOf(cast.charger?.color ?? ground)) : 0
       const napkin = cast.napkin && top ? Math.abs(lightnessOf(cast.napkin.color) - lightnessOf(top.color)) : 0
-      return 0.35 + 0.35 * Math.min(1, step / 35) + 0.3 * Math.min(1, napkin / 35)
+      const runner = cast.runner ? Math.min(1, Math.abs(lightnessOf(cast.runner.color) - lightnessOf(ground)) / 25) : 1
+      return (0.35 + 0.35 * Math.min(1, step / 35) + 0.3 * Math.min(1, napkin / 35)) * (0.7 + 0.3 * runner)
     }
     case 'natural': {
       const share = all.length > 0 ? all.filter((piece) => naturalMaterials.has(piece.material)).length / all.length : 0
