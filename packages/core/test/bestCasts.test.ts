@@ -47,6 +47,15 @@ describe('the best casts of the layers', () => {
     }
   )
 
+  it('are there where everything has to be bought and there is no money, and the cheaper come first', () => {
+    const look = demoLook()
+    const pieces = look.pieces.map((piece) => ({ ...piece, owned: 0 }))
+    const priced = pieces.filter((piece) => piece.kind === 'plate' && piece.role === 'dinner')
+    const offers = priced.map((piece, i) => ({ ...look.offers[0]!, id: `o-${i}`, pieceId: piece.id, priceCents: i === 2 ? 90 : 9_000, packSize: 1, stock: 99 }))
+    const poor = { ...look, pieces, offers, money: { ...look.money, totalCents: 0 }, intent: { ...look.intent, palette: [] } }
+    for (const direction of directions) expect(bestCasts(modelOf(poor), direction, all, 2)[0]?.dinner?.id).toBe(priced[2]!.id)
+  })
+
   it('are sought among all the cupboard has: with more to choose from none is worth less', () => {
     const look = demoLook()
     const half = modelOf({ ...look, pieces: look.pieces.filter((_, i) => i % 2 === 0) }, { from: 'owned' })

@@ -19,6 +19,8 @@ import type { WholeLookOptions } from './wholeLook.js'
 const OFF_MM = 110
 /** Settings that run into their neighbors' are worth so much of those that do not. Our own starting value. */
 const CROWDED = 0.6
+/** From so many times the money on it falls no faster than the price rises: what nobody can pay is still cast, the cheaper first, and told. */
+const DEAREST = 60
 
 /** What may be cast for a table, and what it is worth: factors of single things, of things together, and of the room they find. */
 export interface CastModel {
@@ -57,7 +59,7 @@ export function castModel(look: Look, options: WholeLookOptions, workingCents: n
   const by = likedBy(look.intent)
   const hang = hangOf(look)
   const room = roomAtPlaces(look, keep)
-  const paid = (pieces: readonly (Piece | null)[], count: number) => Math.exp(-costOf(wares, pieces, count) / Math.max(1, workingCents))
+  const paid = (pieces: readonly (Piece | null)[], count: number) => leftAt(costOf(wares, pieces, count) / Math.max(1, workingCents))
   const together = (cover: Cover) => coverKinship(look, cover) * wishFit(look, cover) * likedFit(cover, by)
   const all: readonly (Piece | null)[] = [...layers.cloths, ...layers.runners, ...layers.stacks.flatMap(platesOf), ...layers.napkins]
   return {
@@ -99,6 +101,9 @@ export function layerKept({ look: { intent } }: CastModel, pieces: readonly (Pie
 }
 
 export const platesOf = ({ charger, dinner, upper }: Stack): readonly (Plate | null)[] => [charger, dinner, ...upper]
+
+/** What a price leaves of a thing's worth, by how many times the money it is. */
+const leftAt = (times: number) => (times < DEAREST ? Math.exp(-times) : (Math.exp(-DEAREST) * DEAREST) / times)
 
 function hangOf(look: Look): (cloth: Cloth | null) => number {
   const { outline } = seatPlan(look)
