@@ -1,5 +1,5 @@
 import type { Look, WholeLook, WholeLookOptions } from '@hestiad/core'
-import { createStore, del, get, set } from 'idb-keyval'
+import { createStore, del, get, set, type UseStore } from 'idb-keyval'
 
 /** What was asked of a composing, and what came of it so far. */
 export interface Composing {
@@ -14,8 +14,9 @@ export interface Composing {
 
 /** Of so many looks the composed ones are kept in this browser; whole tables are large. */
 const MOST = 6
-const ORDER = 'order'
-const store = () => createStore('hestiad-composed', 'looks')
+const ORDER = '#order'
+let opened: UseStore | undefined
+const store = () => (opened ??= createStore('hestiad-composed', 'looks'))
 
 /** Keeps what was composed for a look in this browser; where it keeps nothing, looks last as long as the page. */
 export async function keepComposing(lookId: string, composing: Composing): Promise<void> {

@@ -104,6 +104,9 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     const kept = await composingOf(id)
     if (!kept || store.id !== id || found.value || running.value) return
     const { asked, base, looks, ended } = kept
+    const { look } = store
+    // of a version whose looks had other members
+    if (!look || Object.keys(base).sort().join() !== Object.keys(look).sort().join()) return
     preferred = kept.preferred
     from.value = asked.from
     keep.value = asked.keep ?? []
@@ -112,8 +115,7 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     earlier.value = asked.earlier ?? []
     recipe.value = asked.recipe
     found.value = { looks, base, ended }
-    const { look } = store
-    const whole = look && looks.find((one) => lookHash(applyEdit(base, layWholeLook(base, one.look))) === lookHash(look))
+    const whole = looks.find((one) => lookHash(applyEdit(base, layWholeLook(base, one.look))) === lookHash(look))
     if (whole) laid.value = { whole, look }
   }
 
