@@ -3,7 +3,6 @@ import {
   createAssessor,
   fromFrame,
   guestEyes,
-  HIDDEN_LIMIT,
   seatPlan,
   sightLines,
   splitOnBox,
@@ -64,7 +63,7 @@ describe('sight figures', () => {
   it('add up: pairs, seen pairs and what each guest sees', () => {
     expect(sight.pairs).toBe(10 * 9)
     expect(sight.seenBy.reduce((a, b) => a + b, 0)).toBe(sight.seen)
-    expect(sight.hidden.flat().filter((share) => share > HIDDEN_LIMIT)).toHaveLength(sight.pairs - sight.seen)
+    expect(sight.hidden.flat().filter((share) => share > sight.limit)).toHaveLength(sight.pairs - sight.seen)
     expect(sight.hidden.every((row, i) => row[i] === 0)).toBe(true)
   })
 
@@ -82,11 +81,12 @@ describe('sight figures', () => {
       const look = generateLook(seed, { guests: 6, pieces: 6, manner: 'wild' })
       const lines = sightLines(guestEyes(seatPlan(look), look.table))
       const all = standings(look)
-      const whole = tableSight(lines, all)
+      const whole = tableSight(lines, all, 0.2)
       for (const cost of whole.costs) {
         const without = tableSight(
           lines,
-          all.filter((s) => s.placed.id !== cost.placedId)
+          all.filter((s) => s.placed.id !== cost.placedId),
+          0.2
         )
         expect((whole.meanHidden - without.meanHidden) * whole.pairs).toBeCloseTo(cost.faces, 6)
       }
@@ -99,7 +99,8 @@ describe('sight figures', () => {
     const clear = clearHeightMm(jug, lines, 0)
     expect(sight.clearHeights.find((c) => c.placedId === 'jug')!.clearMm).toBe(clear)
     const cutTo = (mm: number) =>
-      tableSight(lines, [{ ...jug, solids: jug.solids.map((s) => ({ ...s, z0Mm: (s.z0Mm * mm) / jug.topMm, z1Mm: (s.z1Mm * mm) / jug.topMm })) }]).meanHidden
+      tableSight(lines, [{ ...jug, solids: jug.solids.map((s) => ({ ...s, z0Mm: (s.z0Mm * mm) / jug.topMm, z1Mm: (s.z1Mm * mm) / jug.topMm })) }], 0.2)
+        .meanHidden
     expect(cutTo(clear)).toBe(0)
     expect(cutTo(clear + 20)).toBeGreaterThan(0)
   })

@@ -258,9 +258,9 @@ describe('low tables, clearing, heights', () => {
     const look = (heightMm: number) => withPieces({ ...bare, guests: guests(8) }, [block('b', 260, 200, heightMm)], newPlaced('b', 'b'))
     const { get } = createAssessor().measure(look(300))
     const [lines, standing] = [get(linesPart), get(standingPart)]
-    const told = sightByHeight(lines, atMeal(standing), 'b', heights)
+    const told = sightByHeight(lines, atMeal(standing), 'b', heights, 0.2)
     expect(told.map((one) => one.seen)).toEqual(heights.map((heightMm) => createAssessor().measure(look(heightMm)).figures.sight.seen))
     told.slice(1).forEach((one, i) => expect(one.seen).toBeLessThanOrEqual(told[i]!.seen))
-    expect(sightByHeight(lines, standing, 'nobody', heights)).toEqual([])
+    expect(sightByHeight(lines, standing, 'nobody', heights, 0.2)).toEqual([])
   })
 })

@@ -2,7 +2,6 @@ import {
   clearHeightMm,
   createAssessor,
   guestEyes,
-  HIDDEN_LIMIT,
   seatPlan,
   seededRandom,
   sightLines,
@@ -73,7 +72,7 @@ describe('the trade’s height rules come out of the engine', () => {
     [6, false]
   ])('raised to 548 mm %i its underside clears two tall men’s faces or not: lift it clear of 24 inches', (byMm, hides) => {
     const raised = alone([{ kind: 'frustum', part: 'body', z0Mm: 548 + byMm, z1Mm: 900, r0Mm: 0.5, r1Mm: 0.5, opacity: 1 }])
-    expect(tableSight(pair(515), [raised]).meanHidden > 0).toBe(hides)
+    expect(tableSight(pair(515), [raised], 0.2).meanHidden > 0).toBe(hides)
   })
 })
 
@@ -99,15 +98,15 @@ describe('hidden shares', () => {
 
   it('a solid half the face wide on the sight line hides the middle half, and two of 0.7 hide 0.91', () => {
     const through: Solid = { kind: 'box', part: 'body', z0Mm: 0, z1Mm: 2000, halfXMm: 1, halfYMm: 500, opacity: 0.7 }
-    expect(tableSight(pair(410), [alone([through])]).hidden[1]).toBeCloseTo(0.7, 3)
-    expect(tableSight(pair(410), [alone([through, through])]).hidden[1]).toBeCloseTo(0.91, 3)
+    expect(tableSight(pair(410), [alone([through])], 0.2).hidden[1]).toBeCloseTo(0.7, 3)
+    expect(tableSight(pair(410), [alone([through, through])], 0.2).hidden[1]).toBeCloseTo(0.91, 3)
     const half = alone([{ ...through, opacity: 1, halfYMm: 250 }])
-    expect(tableSight(pair(410), [{ ...half, solids: half.solids.map((s) => ({ ...s, y: 250 })) }]).hidden[1]).toBeCloseTo(0.5, 2)
+    expect(tableSight(pair(410), [{ ...half, solids: half.solids.map((s) => ({ ...s, y: 250 })) }], 0.2).hidden[1]).toBeCloseTo(0.5, 2)
   })
 
   it('what stands behind the eyes or behind the face hides nothing', () => {
     const behind = alone([pole(100)])
-    for (const x of [-900, 900]) expect(tableSight(pair(200), [{ ...behind, solids: behind.solids.map((s) => ({ ...s, x })) }]).meanHidden).toBe(0)
+    for (const x of [-900, 900]) expect(tableSight(pair(200), [{ ...behind, solids: behind.solids.map((s) => ({ ...s, x })) }], 0.2).meanHidden).toBe(0)
   })
 
   it('turning the whole table changes nothing, and one more piece never shows more', () => {
@@ -124,17 +123,47 @@ describe('hidden shares', () => {
         y: p.x * Math.sin(turn) + p.y * Math.cos(turn)
       })
       const spun = all.map((s) => ({ ...s, solids: s.solids.map((solid) => ({ ...turned(solid), turnRad: solid.turnRad + turn })) }))
-      const before = tableSight(sightLines(at), all)
-      expect(tableSight(sightLines(at.map(turned)), spun).meanHidden).toBeCloseTo(before.meanHidden, 2)
-      expect(tableSight(sightLines(at), all.slice(1)).meanHidden).toBeLessThanOrEqual(before.meanHidden + 1e-9)
+      const before = tableSight(sightLines(at), all, 0.2)
+      expect(tableSight(sightLines(at.map(turned)), spun, 0.2).meanHidden).toBeCloseTo(before.meanHidden, 2)
+      expect(tableSight(sightLines(at), all.slice(1), 0.2).meanHidden).toBeLessThanOrEqual(before.meanHidden + 1e-9)
     }
+  })
+
+  it('count past the limit the stylist sets: the more may be hidden the more is seen, from none to all of a face, and nothing is told where it is meant', () => {
+    const look = demoLook()
+    const at = (hiddenPercent: number, meant: readonly string[] = []) => createAssessor().measure({ ...look, school: { ...look.school, hiddenPercent, meant } })
+    const limits = [0, 5, 20, 50, 80, 100]
+    const seen = limits.map((percent) => at(percent).figures.sight.seen)
+    expect(seen).toEqual([...seen].sort((a, b) => a - b))
+    expect(seen[0]).toBeLessThan(seen.at(-1)!)
+    expect(seen.at(-1)).toBe(at(100).figures.sight.pairs)
+    const hidden = look.guests.length > 0 ? at(20).figures.sight.hidden.flat() : []
+    limits.forEach((percent, i) => expect(at(percent).figures.sight.pairs - hidden.filter((share) => share > percent / 100).length).toBe(seen[i]))
+    const told = (measured: ReturnType<typeof at>) => measured.each.filter((finding) => finding.code === 'sight.hidden')
+    expect(told(at(20)).length).toBeGreaterThan(0)
+    expect(told(at(20))[0]!.limit).toEqual({ share: 0.2 })
+    expect(told(at(100))).toEqual([])
+    expect(told(at(20, ['sight.hidden']))).toEqual([])
+    expect(at(20, ['sight.hidden']).figures.sight.seen).toBe(seen[2])
+    const [finding] = told(at(20))
+    const remedies = createAssessor().remediesFor(look, finding!)
+    expect(remedies.at(-1)!.code).toBe('meant')
+    // to cut it lower it has to be cut less where more may be hidden
+    const cut = (percent: number) => {
+      const own = { ...look, school: { ...look.school, hiddenPercent: percent } }
+      const assessor = createAssessor()
+      const jug = assessor.measure(own).each.find((one) => one.code === 'sight.hidden')!
+      const lower = assessor.remediesFor(own, jug).find((remedy) => remedy.code === 'lower')
+      return lower?.code === 'lower' ? lower.params.byMm : NaN
+    }
+    expect(cut(5)).toBeGreaterThan(cut(40))
   })
 
   it('a piece cleared before the meal, with all it carries, hides nobody', () => {
     const look = demoLook()
     const cleared: Look = { ...look, centerpiece: look.centerpiece.map((p): Placed => (p.id === 'jug' ? { ...p, atMeal: false } : p)) }
     const { sight } = createAssessor().measure(cleared).figures
-    expect(sight.hidden.flat().every((share) => share <= HIDDEN_LIMIT)).toBe(true)
+    expect(sight.hidden.flat().every((share) => share <= sight.limit)).toBe(true)
     expect(createAssessor().measure(look).figures.sight.seen).toBeLessThan(sight.seen)
   })
 })

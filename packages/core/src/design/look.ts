@@ -72,6 +72,8 @@ export interface School {
   readonly safety: 'US' | 'EU'
   /** The venue wants the whole clearance from all that burns, fresh flowers too. */
   readonly strictFlames: boolean
+  /** So much of a face may be hidden before it counts as not seen, percent. */
+  readonly hiddenPercent: number
   /** Extra stems bought, as a percent of the stems used. */
   readonly spareStemsPercent: number
   readonly symmetry: Symmetry

@@ -153,7 +153,7 @@ function onePattern(pieces: readonly Piece[]): string[] {
 }
 
 /** Nothing asked of the middle yet. */
-export const plainSchool = { strictFlames: false, symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
+export const plainSchool = { strictFlames: false, hiddenPercent: 20, symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
 /** A piece that stands by itself, whole and unlocked. */
 export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1 } as const
 /** Stems held by what is usual for their vessel. */

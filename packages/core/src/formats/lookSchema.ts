@@ -279,6 +279,7 @@ export const lookSchema = {
       fullness: oneOf('sparse', 'usual', 'lush'),
       safety: oneOf('US', 'EU'),
       strictFlames: { type: 'boolean' },
+      hiddenPercent: percent,
       spareStemsPercent: percent,
       symmetry: oneOf('symmetric', 'by-weight'),
       groups: oneOf('odd', 'pairs'),

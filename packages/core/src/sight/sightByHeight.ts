@@ -10,7 +10,7 @@ export interface SeenAtHeight {
 }
 
 /** Views that stay clear when one piece is drawn out or in to each height, all else standing as it does; from its foot up. */
-export function sightByHeight(lines: SightLines, standing: readonly Standing[], placedId: string, heightsMm: readonly number[]): SeenAtHeight[] {
+export function sightByHeight(lines: SightLines, standing: readonly Standing[], placedId: string, heightsMm: readonly number[], limit: number): SeenAtHeight[] {
   const self = standing.find((one) => one.placed.id === placedId)
   if (!self) return []
   const others = standing.filter((one) => one !== self)
@@ -18,6 +18,6 @@ export function sightByHeight(lines: SightLines, standing: readonly Standing[], 
     const scale = heightMm / Math.max(1, self.topMm - self.footMm)
     const z = (mm: number) => self.footMm + (mm - self.footMm) * scale
     const solids = self.solids.map((solid) => ({ ...solid, z0Mm: z(solid.z0Mm), z1Mm: z(solid.z1Mm) }))
-    return { heightMm, seen: tableSight(lines, [...others, { ...self, solids }]).seen }
+    return { heightMm, seen: tableSight(lines, [...others, { ...self, solids }], limit).seen }
   })
 }

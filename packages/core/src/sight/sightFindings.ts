@@ -1,5 +1,5 @@
 import type { BareFinding } from '../design/finding.js'
-import { HIDDEN_LIMIT, type TableSight } from './tableSight.js'
+import type { TableSight } from './tableSight.js'
 
 /** A finding for each piece that hides faces past the limit, with its worst pair. */
 export function sightFindings(sight: TableSight): BareFinding[] {
@@ -12,7 +12,7 @@ export function sightFindings(sight: TableSight): BareFinding[] {
         severity: 'warn',
         at: { kind: 'piece', placedId: cost.placedId },
         measured: { views: cost.blames.length, of: sight.pairs, share: worst.hidden, from: worst.from + 1, to: worst.to + 1 },
-        limit: { share: HIDDEN_LIMIT },
+        limit: { share: sight.limit },
         because: 'faces'
       }
     })

@@ -6,16 +6,16 @@ import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { swapProposals } from '../design/swap.js'
 import { pieceSolids } from '../solids/pieceSolids.js'
+import { meantProposal } from '../design/meant.js'
 import { hidesMoreThan } from './clearHeight.js'
 import type { SightLines } from './sightLines.js'
-import { HIDDEN_LIMIT } from './tableSight.js'
 
 /** Flowers are not cut lower than this above the rim. */
 const LEAST_RISE_MM = 40
 /** Cut heights are proposed in steps of a quarter inch. */
 const CUT_STEP_MM = 6.35
 
-/** Lower it, take it down from its riser, swap it for something that hides nobody, or clear it before the meal. */
+/** Lower it, take it down from its riser, swap it for something that hides nobody, clear it before the meal, or say that it is meant to hide. */
 export function sightProposals(look: Look, finding: FindingOf<'sight.hidden'>, lines: SightLines): Proposal[] {
   const { placedId } = finding.at
   const self = standings(look).find((standing) => standing.placed.id === placedId)
@@ -25,7 +25,8 @@ export function sightProposals(look: Look, finding: FindingOf<'sight.hidden'>, l
     ...standOnTable(look, placedId),
     ...lowerSwaps(look, self),
     clearForMeal(look, placedId),
-    takeOffProposal(look, placedId)
+    takeOffProposal(look, placedId),
+    meantProposal(look, 'sight.hidden')
   ]
 }
 
@@ -40,7 +41,7 @@ function cutLower(look: Look, self: Standing, lines: SightLines): Proposal[] {
     return hidesMoreThan(
       solids.map((solid) => inTable(solid, self.pose, self.footMm)),
       lines,
-      HIDDEN_LIMIT
+      look.school.hiddenPercent / 100
     )
   }
   let low = LEAST_RISE_MM

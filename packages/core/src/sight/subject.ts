@@ -17,10 +17,12 @@ export type SightFigures = Omit<TableSight, 'hidden'> & {
   readonly clearHeights: readonly { readonly placedId: string; readonly heightMm: number; readonly clearMm: number }[]
 }
 
+const limitPart = part({ reads: ['school'], needs: {}, work: ({ school }) => school.hiddenPercent / 100 })
+
 const seen = part({
   reads: [],
-  needs: { lines: linesPart, standing: standingPart },
-  work: (_, { lines, standing }) => tableSight(lines, atMeal(standing))
+  needs: { lines: linesPart, standing: standingPart, limit: limitPart },
+  work: (_, { lines, standing, limit }) => tableSight(lines, atMeal(standing), limit)
 })
 
 /** Clear heights are worked out for the pieces past the limit; the others hide too little to ask. */
@@ -50,6 +52,10 @@ export const sightSubject = subject({
   },
   headline: { seenPairs: part({ reads: [], needs: { seen }, work: (_, needed) => needed.seen.seen }) },
   // a table to be looked at may hide who sits at it for a picture
-  findings: part({ reads: ['intent'], needs: { seen }, work: ({ intent }, needed) => (intent.use === 'show' ? [] : sightFindings(needed.seen)) }),
+  findings: part({
+    reads: ['intent', 'school'],
+    needs: { seen },
+    work: ({ intent, school }, needed) => (intent.use === 'show' || school.meant.includes('sight.hidden') ? [] : sightFindings(needed.seen))
+  }),
   proposals: { 'sight.hidden': (look, finding, get) => sightProposals(look, finding, get(linesPart)) }
 })

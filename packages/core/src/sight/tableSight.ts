@@ -5,16 +5,15 @@ import { shadowsOf } from './shadowsOf.js'
 import { sameList } from '../subject/part.js'
 import type { SightLines } from './sightLines.js'
 
-/** A pair counts as seeing each other when at most this share of the face is hidden. */
-export const HIDDEN_LIMIT = 0.2
-
 /** What everybody sees of everybody. */
 export interface TableSight {
   readonly count: number
   /** Hidden share of face `to` from `from` at [from * count + to]. */
   readonly hidden: Float64Array
   readonly pairs: number
-  /** Pairs within `HIDDEN_LIMIT`. */
+  /** A pair counts as seeing each other when at most this share of the face is hidden. */
+  readonly limit: number
+  /** Pairs within the limit. */
   readonly seen: number
   readonly meanHidden: number
   /** How many of the others each guest can see. */
@@ -74,8 +73,8 @@ function workOut(shadows: readonly Shadow[], owners: readonly string[]): PairSig
   return { shadows, owners: distinct, ...hiddenAndRegained(shadows, numbers, distinct.length) }
 }
 
-/** Hidden shares for every ordered pair of guests behind the pieces that stand at the meal. */
-export function tableSight(lines: SightLines, standing: readonly Standing[]): TableSight {
+/** Hidden shares for every ordered pair of guests behind the pieces that stand at the meal; past the `limit` share a face counts as not seen. */
+export function tableSight(lines: SightLines, standing: readonly Standing[], limit: number): TableSight {
   const { count } = lines
   const shadows: Shadow[][] = []
   const owners: string[][] = []
@@ -93,10 +92,11 @@ export function tableSight(lines: SightLines, standing: readonly Standing[]): Ta
     if (!shadows[pair]) continue
     const sight = pairSight(known, pair, shadows[pair]!, owners[pair]!)
     hidden[pair] = sight.hidden
-    charge(costs, sight, { from: Math.floor(pair / count), to: pair % count, hidden: sight.hidden })
+    charge(costs, sight, limit, { from: Math.floor(pair / count), to: pair % count, hidden: sight.hidden })
   }
   return summary(
     count,
+    limit,
     hidden,
     [...costs].map(([placedId, cost]) => ({ placedId, ...cost }))
   )
@@ -106,6 +106,7 @@ export function tableSight(lines: SightLines, standing: readonly Standing[]): Ta
 function charge(
   costs: Map<string, { faces: number; blames: { from: number; to: number; hidden: number }[] }>,
   sight: PairSight,
+  limit: number,
   view: { from: number; to: number; hidden: number }
 ): void {
   const most = Math.max(...sight.regained)
@@ -113,11 +114,11 @@ function charge(
     const cost = costs.get(owner) ?? { faces: 0, blames: [] }
     costs.set(owner, cost)
     cost.faces += sight.regained[i]!
-    if (sight.hidden > HIDDEN_LIMIT && sight.regained.indexOf(most) === i) cost.blames.push(view)
+    if (sight.hidden > limit && sight.regained.indexOf(most) === i) cost.blames.push(view)
   })
 }
 
-function summary(count: number, hidden: Float64Array, costs: SightCost[]): TableSight {
+function summary(count: number, limit: number, hidden: Float64Array, costs: SightCost[]): TableSight {
   const seenBy = Array.from({ length: count }, () => 0)
   let sum = 0
   for (let from = 0; from < count; from++) {
@@ -125,13 +126,14 @@ function summary(count: number, hidden: Float64Array, costs: SightCost[]): Table
       if (from === to) continue
       const share = hidden[from * count + to]!
       sum += share
-      if (share <= HIDDEN_LIMIT) seenBy[from]!++
+      if (share <= limit) seenBy[from]!++
     }
   }
   const pairs = count * Math.max(0, count - 1)
   return {
     count,
     hidden,
+    limit,
     pairs,
     seen: seenBy.reduce((a, b) => a + b, 0),
     meanHidden: pairs === 0 ? 0 : sum / pairs,

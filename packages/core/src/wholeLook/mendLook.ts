@@ -25,7 +25,8 @@ const notOurs: ReadonlySet<RemedyCode> = new Set<RemedyCode>([
   'raise-fixture',
   'swap-seats',
   'drop-style',
-  'go-without'
+  'go-without',
+  'meant'
 ])
 const MOST_STEPS = 6
 const layerOf: Readonly<Record<string, readonly Layer[]>> = {

@@ -1,17 +1,5 @@
 <script setup lang="ts">
-import {
-  findingKey,
-  fromFrame,
-  guestEyes,
-  halfLengthMm,
-  HIDDEN_LIMIT,
-  pieceIndex,
-  standings,
-  type BareFinding,
-  type Look,
-  type Point,
-  type Standing
-} from '@hestiad/core'
+import { findingKey, fromFrame, guestEyes, halfLengthMm, pieceIndex, standings, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -69,6 +57,7 @@ const selected = computed(() => standing.value.find((s) => s.placed.id === store
 const alsoChosen = computed(() => standing.value.filter((s) => store.also.includes(s.placed.id) || s.placed.id === onto.value))
 const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.placedId === store.selected) ?? store.figures?.sight.clearHeights[0])
 
+const hiddenLimit = computed(() => store.figures?.sight.limit ?? 1)
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
 const sightLines = computed(() => {
   const eyes = guestEyes(plan.value, props.look.table)
@@ -256,7 +245,7 @@ function label(piece: Standing): string {
           :y1="line.a.y"
           :x2="line.b.x"
           :y2="line.b.y"
-          :class="line.hidden > HIDDEN_LIMIT ? 'hidden' : 'clear'"
+          :class="line.hidden > hiddenLimit ? 'hidden' : 'clear'"
         />
       </g>
       <MeasureLine v-if="selected && measured" :from="selected" :to="measured" :view="view" />

@@ -22,6 +22,7 @@ import ChosenActions from './ChosenActions.vue'
 import FillFields from './FillFields.vue'
 import HowItStands from './HowItStands.vue'
 import PieceThumb from './PieceThumb.vue'
+import RaiseField from './RaiseField.vue'
 
 /** The chosen piece: where it stands and on what, whether it stays at the meal, and what could stand there instead. */
 const props = defineProps<{ look: Look; placed: Placed }>()
@@ -100,6 +101,7 @@ function takeOff(): void {
       />
     </div>
     <HowItStands :look="look" :standing="standing" />
+    <RaiseField v-if="placed.how === 'standing' && standing.piece.kind !== 'riser'" :look="look" :standing="standing" />
     <FillFields v-if="isSupport(standing.piece) && !placed.arrangement" :look="look" :standing="standing" />
     <div class="row between">
       <label class="row"

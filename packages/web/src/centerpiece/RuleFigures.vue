@@ -8,6 +8,7 @@ import { scoreNames } from '../shell/words/composer.js'
 import { ruleNames } from '../shell/words/findings/ruleNames.js'
 import ClearingList from './ClearingList.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
+import CountField from '../shell/CountField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 
@@ -82,6 +83,12 @@ const accents = computed(() => c.value.accents.map((accent) => `${accent.color} 
       :model-value="look.school.groups"
       :choices="(['odd', 'pairs'] as const).map((value) => ({ value, label: t(`compose.groupKinds.${value}`) }))"
       @update:model-value="store.run(changeSchool, { groups: $event })"
+    />
+    <CountField
+      :label="t('compose.hidden')"
+      :model-value="look.school.hiddenPercent"
+      :step="5"
+      @update:model-value="store.run(changeSchool, { hiddenPercent: $event })"
     />
     <p v-if="look.school.meant.length > 0" class="soft small">
       {{ t('compose.meant', { rules: list(look.school.meant.map((code) => ruleNames[code as FindingCode] ?? code)) }) }}

@@ -8,7 +8,7 @@ import { useI18n } from 'vue-i18n'
 import { usePreferences } from '../stores/preferences.js'
 
 /** How many views stay clear at each height of one piece, all else as it stands; its own height marked. */
-const props = defineProps<{ lines: SightLines; standing: readonly Standing[]; first: string | null }>()
+const props = defineProps<{ lines: SightLines; standing: readonly Standing[]; first: string | null; limit: number }>()
 const { t } = useI18n()
 const { length, unit } = usePreferences()
 const WIDE = 560
@@ -25,7 +25,8 @@ const seen = computed((): SeenAtHeight[] => {
     props.lines,
     props.standing,
     self.value.placed.id,
-    Array.from({ length: count }, (_, i) => (i + 1) * stepMm.value)
+    Array.from({ length: count }, (_, i) => (i + 1) * stepMm.value),
+    props.limit
   )
 })
 const pairs = computed(() => props.lines.count * (props.lines.count - 1))

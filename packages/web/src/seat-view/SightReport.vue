@@ -5,7 +5,6 @@ import {
   clearHeightMm,
   flamesOf,
   guestEyes,
-  HIDDEN_LIMIT,
   pieceIndex,
   seatPlan,
   sightLines,
@@ -80,7 +79,7 @@ const glareWords = computed(() => [...new Set(glare.value)].map((name) => `${gla
         <tbody>
           <tr v-for="(row, from) in sight.hidden" :key="from">
             <th scope="row">{{ from + 1 }} {{ look.guests[from]?.name }}</th>
-            <td v-for="(hidden, to) in row" :key="to" :class="{ self: from === to, bad: hidden > HIDDEN_LIMIT }">
+            <td v-for="(hidden, to) in row" :key="to" :class="{ self: from === to, bad: hidden > sight.limit }">
               {{ from === to ? '' : hidden < 0.005 ? '·' : percent(hidden) }}
             </td>
             <td>{{ t('ledger.of', { seen: sight.seenBy[from] ?? 0, pairs: sight.count - 1 }) }}</td>
@@ -88,7 +87,7 @@ const glareWords = computed(() => [...new Set(glare.value)].map((name) => `${gla
         </tbody>
       </table>
     </div>
-    <p class="soft small">{{ t('sight.legend', { limit: percent(HIDDEN_LIMIT) }) }}</p>
+    <p class="soft small">{{ t('sight.legend', { limit: percent(sight.limit) }) }}</p>
     <h3>{{ t('sight.pieces') }}</h3>
     <p v-if="pieces.length === 0" class="soft">{{ t('sight.allLow') }}</p>
     <ul v-else>
@@ -96,7 +95,7 @@ const glareWords = computed(() => [...new Set(glare.value)].map((name) => `${gla
         {{ t('sight.piece', { name: nameOf(piece.id), top: length(piece.topMm), clear: length(piece.clearMm), views: piece.views }) }}
       </li>
     </ul>
-    <HeightsChart v-if="look.guests.length > 1" :lines="lines" :standing="meal" :first="sight.costs[0]?.placedId ?? null" />
+    <HeightsChart v-if="look.guests.length > 1" :lines="lines" :standing="meal" :limit="sight.limit" :first="sight.costs[0]?.placedId ?? null" />
     <h3>{{ t('sight.behind') }}</h3>
     <p v-if="behind.length === 0" class="soft">{{ t('sight.noBehind') }}</p>
     <ul v-else>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HIDDEN_LIMIT, pieceIndex, type Figures, type Look } from '@hestiad/core'
+import { pieceIndex, type Figures, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { percent } from '../findings/findingWords.js'
@@ -10,7 +10,7 @@ const { t } = useI18n()
 const row = computed(() => props.sight.hidden[props.seat - 1] ?? [])
 const lost = computed(() =>
   row.value.flatMap((hidden, to) => {
-    if (to === props.seat - 1 || hidden <= HIDDEN_LIMIT) return []
+    if (to === props.seat - 1 || hidden <= props.sight.limit) return []
     const cost = props.sight.costs.find((one) => one.blames.some((blame) => blame.from === props.seat - 1 && blame.to === to))
     const placed = props.look.centerpiece.find((one) => one.id === cost?.placedId)
     const name = pieceIndex(props.look).get(placed?.pieceId ?? '')?.name ?? ''

@@ -1,0 +1,36 @@
+import { applyEdit, type Edit } from '../design/edit.js'
+import type { Look } from '../design/look.js'
+import type { Riser } from '../design/piece.js'
+import { sparePieces } from '../design/spare.js'
+import { offSupportMm } from './collisions.js'
+import { raiseEdit } from './raiseEdit.js'
+import { standings, type Standing } from './standing.js'
+
+/** A free riser put under a piece, and how high the piece's top comes with it. */
+export interface RiserFit {
+  readonly piece: Riser
+  readonly topMm: number
+  readonly edit: Edit
+}
+
+const MOST = 3
+
+/**
+ * What a riser has to measure for the top of a piece to come to a height above the tabletop, 0 or less where it is as high already; and the free
+ * risers of the house that hold it wholly, nearest to that height first.
+ */
+export function risersFor(look: Look, standing: Standing, topMm: number): { readonly neededMm: number; readonly risers: readonly RiserFit[] } {
+  const neededMm = topMm - standing.topMm
+  if (neededMm <= 0) return { neededMm, risers: [] }
+  const risers = sparePieces(look)
+    .filter((piece): piece is Riser => piece.kind === 'riser')
+    .sort((a, b) => Math.abs(a.heightMm - neededMm) - Math.abs(b.heightMm - neededMm))
+    .flatMap((piece): RiserFit[] => {
+      const edit = raiseEdit(look, standing.placed.id, piece.id)
+      const after = standings(applyEdit(look, edit))
+      const raised = after.find((one) => one.placed.id === standing.placed.id)
+      const below = after.find((one) => one.placed.id === raised?.placed.on)
+      return raised && offSupportMm(raised, below) === 0 ? [{ piece, topMm: raised.topMm, edit }] : []
+    })
+  return { neededMm, risers: risers.slice(0, MOST) }
+}
