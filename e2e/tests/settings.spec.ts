@@ -115,6 +115,7 @@ test('a second kind alternates, is counted by places, folded another way, and th
   await page.goto(`/looks/${id}/sheet`)
   await expect(page.getByRole('heading', { name: 'Kind B, at places 2, 4, 6, 8, 10' })).toBeVisible()
   await expect(page.getByText('Kinds are where they belong: A 5, B 5.')).toBeVisible()
+  expect(await page.locator('body').innerText()).not.toMatch(/\b(in|cm) \1\b/)
   const pdf = await page.pdf({ format: 'A4' })
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
   await page.emulateMedia({ media: 'print' })
