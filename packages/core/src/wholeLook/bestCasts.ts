@@ -1,8 +1,8 @@
 import { missedFit } from '../intent/paletteFit.js'
-import { clothKept, layerKept, platesOf, type CastModel, type Kept } from './castModel.js'
+import { clothKept, layerKept, type CastModel, type Kept } from './castModel.js'
 import type { Direction } from './direction.js'
 import { coverKinship, GLASS_GAIN, glassKinship, metalKinship } from './kinship.js'
-import type { Cover, Uncosted } from './laidCast.js'
+import { platesOf, type Cover, type Uncosted } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import { napkinAtMost, suitsAtMost } from './suitsDirection.js'
 

@@ -1,6 +1,6 @@
 import type { Layer } from '../design/layers.js'
 import type { Look } from '../design/look.js'
-import type { Cloth, Piece, Plate } from '../design/piece.js'
+import type { Cloth, Piece } from '../design/piece.js'
 import { accentsMet, colorFit, groundFit } from '../intent/paletteFit.js'
 import { likedBy } from '../intent/liked.js'
 import { clothFit } from '../linens/clothFit.js'
@@ -8,7 +8,7 @@ import { seatPlan } from '../seating/seatPlan.js'
 import { fitsBeside } from '../settings/fitsBeside.js'
 import type { Direction } from './direction.js'
 import { BARE_TOP, coverKinship, glassKinship, isHeldToPalette, LIKED, LIKED_LAYERS, likedFit, metalKinship, wishFit } from './kinship.js'
-import type { Cover, Uncosted } from './laidCast.js'
+import { platesOf, type Cover, type Uncosted } from './laidCast.js'
 import { keepingRecipe, layerOptions, type LayerOptions, type Stack } from './layerOptions.js'
 import { layLayers } from './layLayers.js'
 import { suitsDirection } from './suitsDirection.js'
@@ -100,8 +100,6 @@ export function layerKept({ look: { intent } }: CastModel, pieces: readonly (Pie
   }
 }
 
-export const platesOf = ({ charger, dinner, upper }: Stack): readonly (Plate | null)[] => [charger, dinner, ...upper]
-
 /** What a price leaves of a thing's worth, by how many times the money it is. */
 const leftAt = (times: number) => (times < DEAREST ? Math.exp(-times) : (Math.exp(-DEAREST) * DEAREST) / times)
 
@@ -124,7 +122,7 @@ function costOf(wares: Wares, pieces: readonly (Piece | null)[], count: number):
 function roomAtPlaces(look: Look, keep: ReadonlySet<Layer>): (cast: Uncosted) => number {
   const known = new Map<string, number>()
   return (cast) => {
-    const widest = Math.max(0, ...[cast.charger, cast.dinner, ...cast.upper].map((plate) => plate?.diameterMm ?? 0))
+    const widest = Math.max(0, ...platesOf(cast).map((plate) => plate?.diameterMm ?? 0))
     const key = [widest, ...cast.glasses.map((glass) => glass.id), ...cast.flatware.map((one) => one.id)].join(' ')
     const before = known.get(key)
     if (before !== undefined) return before

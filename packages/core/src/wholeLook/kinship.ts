@@ -3,7 +3,7 @@ import type { Look } from '../design/look.js'
 import type { Glass, Piece } from '../design/piece.js'
 import { paletteFit } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
-import type { Cover, Uncosted } from './laidCast.js'
+import { platesOf, type Cover, type Uncosted } from './laidCast.js'
 
 /** What each fault of a table costs, as a factor; glass that answers a color gains. Our own starting values, from what common practice calls a fault. */
 const factor = {
@@ -55,8 +55,9 @@ export const GLASS_GAIN = factor.glassAnswers
 export const isHeldToPalette = ({ material }: Piece) => !metals.has(material)
 
 /** How well the layers keep the palette that is wished; 1 where none is. */
-export function wishFit(look: Look, { cloth, runner, charger, dinner, napkin, upper }: Cover): number {
-  const pieces = [runner, charger, dinner, ...upper, napkin].filter((piece) => piece !== null && isHeldToPalette(piece))
+export function wishFit(look: Look, cover: Cover): number {
+  const { cloth, runner, napkin } = cover
+  const pieces = [runner, ...platesOf(cover), napkin].filter((piece) => piece !== null && isHeldToPalette(piece))
   const colors = pieces.map((piece) => piece!.color)
   if (cloth) return paletteFit(look.intent.palette, cloth.color, colors)
   // a bare tabletop is as it is: its colors are not chosen, but a cloth would show them
@@ -68,8 +69,8 @@ export const LIKED = 1.07
 export const LIKED_LAYERS = 2
 
 /** More where the layers are of what a guest of honor likes. */
-export function likedFit({ cloth, runner, charger, dinner, napkin, upper }: Cover, by: (piece: Piece) => string | undefined): number {
-  const liked = [cloth, runner, charger, dinner, ...upper, napkin].filter((piece) => piece && by(piece) !== undefined).length
+export function likedFit(cover: Cover, by: (piece: Piece) => string | undefined): number {
+  const liked = [cover.cloth, cover.runner, ...platesOf(cover), cover.napkin].filter((piece) => piece && by(piece) !== undefined).length
   return LIKED ** Math.min(LIKED_LAYERS, liked)
 }
 

@@ -7,6 +7,9 @@ export type Uncosted = Omit<LayerCast, 'kinship' | 'costCents'>
 /** Linens, plates and napkin: all that is seen of a place but glasses and flatware. */
 export type Cover = Omit<Uncosted, 'glasses' | 'flatware'>
 
+/** Plates of a place from the lowest up, with null for one that is not laid. */
+export const platesOf = ({ charger, dinner, upper }: Pick<Cover, 'charger' | 'dinner' | 'upper'>): readonly (Plate | null)[] => [charger, dinner, ...upper]
+
 /** The layers as they are laid for everybody now. */
 export function laidCast(look: Look): Uncosted {
   const { linens, setting } = look

@@ -3,6 +3,7 @@ import type { Look } from '../design/look.js'
 import type { Napkin } from '../design/piece.js'
 import { oneKind } from '../design/newLook.js'
 import { folds } from '../reference/folds.js'
+import { platesOf } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
 import type { Layer } from '../design/layers.js'
@@ -19,9 +20,9 @@ const foldsOf: Readonly<Record<Direction, readonly FoldKind[]>> = {
 /** The look with a cast laid: everybody alike, nothing yet in the middle unless it is kept. */
 export function layLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>, fold: FoldKind | null = null): Look {
   const { setting, linens } = look
-  const plateIds = [cast.charger, cast.dinner, ...cast.upper].flatMap((plate) => plate?.id ?? [])
+  const plateIds = platesOf(cast).flatMap((plate) => plate?.id ?? [])
   const known = new Set(look.pieces.map((piece) => piece.id))
-  const all = [cast.cloth, cast.runner, cast.charger, cast.dinner, ...cast.upper, cast.napkin, ...cast.glasses, ...cast.flatware]
+  const all = [cast.cloth, cast.runner, ...platesOf(cast), cast.napkin, ...cast.glasses, ...cast.flatware]
   const fresh = [...new Map(all.flatMap((piece) => (piece && !known.has(piece.id) ? [[piece.id, piece] as const] : []))).values()]
   const isAsItWas = keep.has('plates') && keep.has('napkins') && keep.has('glasses')
   return {

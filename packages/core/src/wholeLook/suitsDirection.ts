@@ -2,7 +2,7 @@ import { chromaOf, hueApart, lightnessOf } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
 import { offPalette } from '../intent/paletteFit.js'
 import type { Material, Piece } from '../design/piece.js'
-import type { Cover } from './laidCast.js'
+import { platesOf, type Cover } from './laidCast.js'
 import type { Direction } from './direction.js'
 
 /** Below it a color is a neutral; and one so much grayer than an accent stands for none. Our own starting values. */
@@ -17,7 +17,7 @@ export const naturalMaterials: ReadonlySet<Material> = new Set<Material>(['wood'
 /** How well layers follow a direction, 0 to 1: common practice put into numbers of our own. */
 export function suitsDirection(direction: Direction, look: Look, cast: Cover): number {
   const ground = cast.cloth?.color ?? look.table.color
-  const plates = [cast.charger, cast.dinner, ...cast.upper].filter((piece) => piece !== null)
+  const plates = platesOf(cast).filter((piece) => piece !== null)
   const all: Piece[] = [cast.cloth, cast.runner, ...plates, cast.napkin].filter((piece) => piece !== null)
   const hues = all.filter((piece) => chromaOf(piece.color) >= HUE)
   const top = plates[plates.length - 1]
@@ -61,7 +61,7 @@ export function napkinAtMost(direction: Direction, look: Look, napkin: Cover['na
 
 /** The most that linens, or linens and plates, let a direction be followed whatever napkin comes: times that napkin's own most. */
 export function suitsAtMost(direction: Direction, cover: Cover): number {
-  const plates = [cover.charger, cover.dinner, ...cover.upper].filter((piece) => piece !== null)
+  const plates = platesOf(cover).filter((piece) => piece !== null)
   const all: Piece[] = [cover.cloth, cover.runner, ...plates].filter((piece) => piece !== null)
   const hues = (least: number, of: readonly Piece[]) => of.filter((piece) => chromaOf(piece.color) >= least).length
   switch (direction) {

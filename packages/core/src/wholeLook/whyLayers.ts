@@ -3,6 +3,7 @@ import type { Look } from '../design/look.js'
 import type { Napkin } from '../design/piece.js'
 import { likedBy } from '../intent/liked.js'
 import { metals } from '../reference/materials.js'
+import { platesOf } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
 import type { LayerChoice } from './wholeLook.js'
@@ -24,7 +25,7 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
       pieceId: cast.runner.id,
       why: isKept('linens', [had(cast.runner, 1), colorDistance(cast.runner.color, ground) > 0.1 ? 'ground' : 'quiet'])
     })
-  for (const plate of [cast.charger, cast.dinner, ...cast.upper])
+  for (const plate of platesOf(cast))
     if (plate) {
       const answers = plate === cast.charger && metals.has(plate.material) && plate.material === cast.flatware[0]?.material
       choices.push({

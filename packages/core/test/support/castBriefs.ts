@@ -16,8 +16,9 @@ const small: Readonly<Record<string, number>> = {
 /** A brief of a seed with a small cupboard: table, company, hour, money, palette, mood and liking differ. */
 export function castBrief(random: Random): Look {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!
+  const { pieces: all, offers } = demoLook()
   const demo = demoLook(pick(['pearl-anniversary', 'ferry-crew', 'mending-circle', 'ordinary-week']))
-  const stock = [...demoLook().pieces].map((piece) => ({ piece, lot: random() })).sort((a, b) => a.lot - b.lot) // prettier-ignore
+  const stock = all.map((piece) => ({ piece, lot: random() })).sort((a, b) => a.lot - b.lot) // prettier-ignore
   const taken = new Map<string, number>()
   const pieces = stock.flatMap(({ piece }) => {
     const job = 'role' in piece && (piece.kind === 'plate' || piece.kind === 'glass') ? `${piece.kind} ${piece.role}` : piece.kind
@@ -35,7 +36,7 @@ export function castBrief(random: Random): Look {
     pieces,
     guests: Array.from({ length: 2 + Math.floor(random() * 9) }, (_, i) => newGuest(i + 1)),
     offers: pieces.map((piece, i) => ({
-      ...demoLook().offers[0]!,
+      ...offers[0]!,
       id: `offer-${i}`,
       pieceId: piece.id,
       priceCents: 200 + Math.floor(random() * 2000),
