@@ -112,7 +112,7 @@ export const patternWords = {
   groupKinds: { odd: 'Odd', pairs: 'Pairs' },
   fullness: 'Fullness',
   fullnesses: { sparse: 'Sparse', usual: 'Usual', lush: 'Lush' },
-  hidden: 'Of a face may be hidden, percent',
+  hidden: 'How much of a face may be hidden, percent',
   meant: 'Meant so: {rules}',
   ask: 'Ask again',
   heights: 'Show how tall things may be',
