@@ -78,9 +78,9 @@ describe('a bowl on a foot', () => {
     const piece = vessel('footed-brass')
     const { floorRadiusMm } = footedBowl(piece)!
     const ball = (radiusMm: number) => [{ kind: 'frustum', part: 'body', z0Mm: 0, z1Mm: 40, r0Mm: radiusMm, r1Mm: radiusMm, opacity: 1 }] as const
-    expect(restsAboveFloorMm(piece, ball(floorRadiusMm - 8), 0)).toBe(0)
-    expect(restsAboveFloorMm(piece, ball(piece.mouthMm / 2 + 10), 0)).toBe(piece.depthMm)
-    const between = restsAboveFloorMm(piece, ball((floorRadiusMm + piece.mouthMm / 2) / 2), 0)
+    expect(restsAboveFloorMm(piece, ball(floorRadiusMm - 8), { x: 0, y: 0 })).toBe(0)
+    expect(restsAboveFloorMm(piece, ball(piece.mouthMm / 2 + 10), { x: 0, y: 0 })).toBe(piece.depthMm)
+    const between = restsAboveFloorMm(piece, ball((floorRadiusMm + piece.mouthMm / 2) / 2), { x: 0, y: 0 })
     expect(between).toBeGreaterThan(0)
     expect(between).toBeLessThan(piece.depthMm)
   })

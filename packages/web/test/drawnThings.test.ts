@@ -1,7 +1,7 @@
 import { guestEyes, pieceIndex, seatPlan, STEMS_SHARE, type Arrangement, type Extent } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook } from '../../core/test/support/looks.js'
-import { extentPath, glassProfile, leaf, roundedRect, vesselPath } from '../src/board/drawing/paths.js'
+import { extentPath, glassProfile, leaf, roundedRect, vesselPath, vesselPlan } from '../src/board/drawing/paths.js'
 import { seedOf, stemPlaces } from '../src/board/drawing/blooms.js'
 import { turnedHead, viewpoint } from '../src/seat-view/viewpoint.js'
 
@@ -81,7 +81,9 @@ describe('outlines in a drawing', () => {
     for (const vessel of vessels) {
       const { width, height } = boxOf(vesselPath(vessel))
       expect(height, vessel.id).toBeCloseTo(vessel.heightMm, 6)
-      expect(width, vessel.id).toBeCloseTo(vessel.widestMm, 6)
+      expect(width, vessel.id).toBeCloseTo(vessel.lengthMm ?? vessel.widestMm, 6)
+      expect(boxOf(vesselPath(vessel, Math.PI / 2)).width, vessel.id).toBeCloseTo(vessel.widestMm, 6)
+      expect(boxOf(vesselPlan(vessel, vessel.widestMm)).width, vessel.id).toBeCloseTo(vessel.lengthMm ?? vessel.widestMm, 6)
     }
     expect(boxOf(glassProfile(30, 35, 90)).height).toBe(90)
     expect(boxOf(glassProfile(35, 40, 210)).height).toBe(210)
@@ -89,7 +91,13 @@ describe('outlines in a drawing', () => {
   })
 
   it('are closed and made of numbers only', () => {
-    const paths = [extentPath({ kind: 'round', diameterMm: 200 }), roundedRect(10, 20, 3), leaf(50, 8), ...vessels.map(vesselPath), glassProfile(30, 35, 210)]
+    const paths = [
+      extentPath({ kind: 'round', diameterMm: 200 }),
+      roundedRect(10, 20, 3),
+      leaf(50, 8),
+      ...vessels.map((vessel) => vesselPath(vessel)),
+      glassProfile(30, 35, 210)
+    ]
     for (const path of paths) expect(path).toMatch(/^M [-\d.\s,MLHVQCAZe]+Z$/)
   })
 })

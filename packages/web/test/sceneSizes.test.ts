@@ -70,7 +70,7 @@ const isRotund = (piece: StandingPiece) => !('extent' in piece) || piece.extent.
 
 describe('a thing drawn in three dimensions has its measured sizes', () => {
   it('vessels: as high, as wide at the belly, the mouth and the foot', () => {
-    for (const piece of some('vessel').filter(({ form }) => form !== 'jug' && form !== 'lantern')) {
+    for (const piece of some('vessel').filter(({ form }) => form !== 'jug' && form !== 'lantern' && form !== 'trough')) {
       const { points } = alone(piece)
       expect(most(points, 2), piece.id).toBeCloseTo(piece.heightMm + LIFT_MM, 3)
       expect(least(points, 2), piece.id).toBeCloseTo(LIFT_MM, 3)
@@ -84,6 +84,23 @@ describe('a thing drawn in three dimensions has its measured sizes', () => {
         piece.id
       ).toBe(true)
     }
+  })
+
+  it('a trough: long, wide and high as it is measured, hollow to its floor, however it is turned', () => {
+    const own = some('vessel').filter(({ form }) => form === 'trough')
+    for (const piece of own)
+      for (const turnDeg of [0, 90]) {
+        const { points } = alone(piece, { turnDeg })
+        const [long, wide] = turnDeg === 0 ? ([0, 1] as const) : ([1, 0] as const)
+        expect(widthOf(points, long)).toBeCloseTo(piece.lengthMm!, 2)
+        expect(widthOf(points, wide)).toBeCloseTo(piece.widestMm, 2)
+        expect(most(points, 2)).toBeCloseTo(piece.heightMm + LIFT_MM, 2)
+        const foot = points.filter((p) => p[2] < LIFT_MM + 0.5)
+        expect(widthOf(foot, wide)).toBeCloseTo(piece.baseMm, 2)
+        const floorMm = LIFT_MM + piece.heightMm - piece.depthMm
+        expect(points.some((p) => Math.abs(p[2] - floorMm) < 0.5 && Math.abs(p[wide]) < 1)).toBe(true)
+      }
+    expect(own.length).toBeGreaterThan(0)
   })
 
   it('a lantern has a floor, four posts at its corners, a roof to its top', () => {

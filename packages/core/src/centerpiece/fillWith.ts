@@ -2,7 +2,7 @@ import { makeEdit, type Edit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { newPlaced } from '../design/newLook.js'
-import { extentSize, isStanding, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, longerMm, type StandingPiece } from '../design/piece.js'
 import { spareCount } from '../design/spare.js'
 import { packMost, type PackInto } from '../geometry/packing.js'
 import { shellMm } from '../reference/materials.js'
@@ -48,7 +48,7 @@ function sizeOf(piece: StandingPiece): { heightMm: number; radiusMm: number } {
     const { lengthMm, widthMm } = extentSize(piece.extent)
     return { heightMm, radiusMm: piece.extent.kind === 'round' ? lengthMm / 2 : Math.hypot(lengthMm, widthMm) / 2 }
   }
-  return { heightMm, radiusMm: (piece.kind === 'vessel' ? piece.widestMm : piece.baseMm) / 2 }
+  return { heightMm, radiusMm: (piece.kind === 'vessel' ? Math.hypot(piece.widestMm + longerMm(piece), longerMm(piece) && piece.widestMm) : piece.baseMm) / 2 }
 }
 
 function floorOf(support: Support, level: number): PackInto {

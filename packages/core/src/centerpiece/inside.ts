@@ -1,3 +1,4 @@
+import { asideMm } from './nest.js'
 import { shellMm } from '../reference/materials.js'
 import { rimHeightMm, standHeightMm, takesStems } from '../solids/pieceSolids.js'
 import { bodySolids, type Standing } from './standing.js'
@@ -23,7 +24,7 @@ export function insides(standing: readonly Standing[]): Inside[] {
     const below = one.placed.on === null || one.placed.how !== 'standing' ? undefined : byId.get(one.placed.on)
     if (below?.piece.kind !== 'vessel' || !takesStems(below.piece)) return []
     const widest = Math.max(...bodySolids(one).map(solidReachMm))
-    const aside = Math.hypot(one.placed.xMm, one.placed.yMm)
+    const aside = asideMm(below.piece, { x: one.placed.xMm, y: one.placed.yMm })
     const rim = rimHeightMm(below.piece)
     return [
       {

@@ -1,6 +1,6 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
-import { extentSize, isStanding, type Candle, type Ornament, type Piece, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, longerMm, type Candle, type Ornament, type Piece, type StandingPiece } from '../design/piece.js'
 import { reachMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, radians, toFrame, type Pose } from '../geometry/point.js'
 import { fuelOf } from '../reference/burning.js'
@@ -131,7 +131,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
 /** How much higher than the floor of a vessel a thing comes to rest in it. */
 function liftMm(placed: Placed, below: Standing, upright: readonly Solid[]): number {
   if (below.piece.kind !== 'vessel' || placed.how !== 'standing') return 0
-  return restsAboveFloorMm(below.piece, upright.filter(isBody), Math.hypot(placed.xMm, placed.yMm))
+  return restsAboveFloorMm(below.piece, upright.filter(isBody), { x: placed.xMm, y: placed.yMm })
 }
 
 /** A piece that leans, hangs or goes round; null when such a piece cannot, and it is then taken to stand there. */
@@ -197,7 +197,8 @@ export function inTable(solid: Solid, { x, y, turnRad }: Pose, footMm: number): 
 function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {
   switch (piece.kind) {
     case 'vessel':
-      if (piece.form === 'lantern') return { kind: 'rect', ...pose, halfXMm: piece.baseMm / 2, halfYMm: piece.baseMm / 2 }
+      if (piece.form === 'lantern' || piece.form === 'trough')
+        return { kind: 'rect', ...pose, halfXMm: (piece.baseMm + longerMm(piece)) / 2, halfYMm: piece.baseMm / 2 }
       return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
     case 'holder':
       return { kind: 'disc', x: pose.x, y: pose.y, radiusMm: piece.baseMm / 2 }
@@ -210,7 +211,14 @@ function footOf(piece: StandingPiece, pose: Pose, part: number): Footprint {
 }
 
 function spreadOf(foot: Footprint, solids: readonly WorldSolid[]): Footprint {
-  if (foot.kind === 'rect') return foot
+  if (foot.kind === 'rect') {
+    const boxes = solids.flatMap((solid) => (solid.kind === 'box' ? [solid] : []))
+    return {
+      ...foot,
+      halfXMm: Math.max(foot.halfXMm, ...boxes.map((one) => one.halfXMm)),
+      halfYMm: Math.max(foot.halfYMm, ...boxes.map((one) => one.halfYMm))
+    }
+  }
   return { ...foot, radiusMm: Math.max(foot.radiusMm, ...solids.map(solidReachMm)) }
 }
 

@@ -2,7 +2,7 @@ import { colorDistance } from '../color/colorWords.js'
 import { burnsOpen } from './item.js'
 import type { Recipe } from './recipe.js'
 import type { Option, Part, Stock } from './stock.js'
-import { heightOf, widthOf } from '../composition/families.js'
+import { heightOf, lengthOf, widthOf } from '../composition/families.js'
 
 /** What fills the parts of a pattern. */
 export interface Cast {
@@ -37,7 +37,7 @@ const NEAR_COLOR = 0.1
 /** Casts for a pattern, the best first. */
 export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: number): Cast[] {
   const many = recipes.filter((recipe) => !recipe.few).slice(0, MOST_RECIPES)
-  const flowersOf: Readonly<Partial<Record<Part, readonly Recipe[]>>> = { mass: many, bud: recipes.slice(0, MOST_RECIPES) }
+  const flowersOf: Readonly<Partial<Record<Part, readonly Recipe[]>>> = { mass: many, trough: many, bud: recipes.slice(0, MOST_RECIPES) }
   /** What would stand empty is not tried. */
   const isFilled = (one: Option | null) => one === null || flowersOf[one.part]?.length !== 0
   const listOf = (part: PartOfCast) => wanted[part]?.filter(isFilled).slice(0, MOST_EACH) ?? [null]
@@ -49,7 +49,9 @@ export function castsFor(wanted: Wanted, recipes: readonly Recipe[], most: numbe
           for (const accent of listOf('accent')) {
             const suits = together({ hero, support, light, base, accent }, wanted)
             if (suits === 0) continue
-            const vessel = [hero, support, accent].find((one) => one?.part === 'mass') ?? [hero, support, accent].find((one) => one?.part === 'bud')
+            const vessel =
+              [hero, support, accent].find((one) => one?.part === 'mass' || one?.part === 'trough') ??
+              [hero, support, accent].find((one) => one?.part === 'bud')
             for (const recipe of (vessel && flowersOf[vessel.part]) ?? [null])
               if (!(recipe && light && isDry(recipe) && burnsOpen(light)))
                 casts.push({ hero, support, light, base, accent, recipe, suits: suits * (recipe ? 0.6 + 0.4 * recipe.suits : 0.85) })
@@ -79,10 +81,13 @@ function shows(accent: Option, base: Option): number {
 
 /** A support is smaller than its hero. */
 function falls(hero: Option, support: Option): number {
-  const width = widthOf(support.piece) / widthOf(hero.piece)
+  const width = bulkMm(support) / bulkMm(hero)
   const height = heightOf(support.piece) / heightOf(hero.piece)
   return width > 1.02 ? 0.5 : height > 1.15 ? 0.7 : 1
 }
+
+/** As wide as it looks: a trough as a round bowl of about its size. */
+export const bulkMm = ({ piece, part }: Option) => (part === 'trough' ? Math.sqrt(widthOf(piece) * lengthOf(piece)) : widthOf(piece))
 
 function kinship(a: Option, b: Option): number {
   if (a.family.id === b.family.id) return kinshipOf.family

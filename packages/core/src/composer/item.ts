@@ -1,3 +1,4 @@
+import { longerMm } from '../design/piece.js'
 import type { PieceIndex } from '../design/find.js'
 import { newPlaced } from '../design/newLook.js'
 import type { Arrangement, Placed } from '../design/look.js'
@@ -39,6 +40,16 @@ export function radiusOf({ option, flowers }: Pick<Item, 'option' | 'flowers'>):
   return Math.max(widthOf(option.piece) / 2, (flowers?.spreadMm ?? 0) / 2)
 }
 
+/** How far it reaches along the spine: a trough farther than across. */
+export function alongOf(one: Pick<Item, 'option' | 'flowers'>): number {
+  return radiusOf(one) + stretchOf(one) / 2
+}
+
+/** How much longer than wide a vessel is, its flowers drawn out with it. */
+function stretchOf({ option: { piece } }: Pick<Item, 'option'>): number {
+  return piece.kind === 'vessel' ? longerMm(piece) : 0
+}
+
 function topOf({ option, flowers }: Item): number {
   const { piece } = option
   if (piece.kind === 'vessel') return piece.heightMm + (flowers?.riseMm ?? 0)
@@ -69,7 +80,7 @@ export function fits(items: readonly Item[], frame: Frame, brief: Brief): boolea
     if (one.onBase || one.kept) continue
     const at = fromFrame(frame.pose, one)
     if (isLong(one)) {
-      if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < HARD_MARGIN_MM - 5)) return false
+      if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM - 5))) return false
     } else if (field.clearMm(at) < radiusOf(one) + (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM)) return false
     if (brief.handsMm > 0 && breaksOrBurns(one) && field.edgeMm(at) < brief.handsMm + widthOf(one.option.piece) / 2) return false
     if (isOpenFlame(one) && field.seatedMm(at) < SLEEVE_MM) return false
@@ -89,7 +100,7 @@ function areApart(a: Item, b: Item, brief: Brief): boolean {
   if (a.group !== b.group && a.role === 'base' && b.role === 'base')
     return Math.abs(a.x - b.x) > (lengthOf(a.option.piece) + lengthOf(b.option.piece)) / 2 + BASES_APART_MM
   if (a.role === 'base' || b.role === 'base' || a.onBase !== b.onBase || (a.onBase && a.group !== b.group)) return true
-  const apart = Math.hypot(a.x - b.x, a.y - b.y)
+  const apart = Math.hypot(Math.max(0, Math.abs(a.x - b.x) - (stretchOf(a) + stretchOf(b)) / 2), a.y - b.y)
   if (apart < besideRadius(a, b) + besideRadius(b, a) + 4) return false
   const [flame, leaves] = isOpenFlame(a) && b.flowers ? [a, b] : isOpenFlame(b) && a.flowers ? [b, a] : [null, null]
   if (flame && leaves && apart - leaves.flowers!.spreadMm / 2 < leafGapMm(brief)) return false
@@ -112,8 +123,9 @@ function isLong(one: Item): boolean {
 
 /** Points round a long thing along the spine. */
 function rimOf(one: Item): Point[] {
-  const halfX = (lengthOf(one.option.piece) * one.part) / 2
-  const halfY = widthOf(one.option.piece) / 2
+  const leaves = radiusOf(one) - widthOf(one.option.piece) / 2
+  const halfX = (lengthOf(one.option.piece) * one.part) / 2 + leaves
+  const halfY = radiusOf(one)
   return [-1, -0.6, -0.2, 0.2, 0.6, 1].flatMap((share) => [
     { x: one.x + share * halfX, y: one.y + halfY },
     { x: one.x + share * halfX, y: one.y - halfY }

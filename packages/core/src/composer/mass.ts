@@ -46,7 +46,8 @@ export function massAt(
   const { piece } = option
   const bareMm = widthOf(piece)
   if (option.part === 'bud') return budAt(table, cast, option, x, y)
-  if (option.part !== 'mass' || piece.kind !== 'vessel') return bareMm <= widestMm + 20 && heightOf(piece) <= topMm ? item(option, role, x, y) : undefined
+  if ((option.part !== 'mass' && option.part !== 'trough') || piece.kind !== 'vessel')
+    return bareMm <= widestMm + 20 && heightOf(piece) <= topMm ? item(option, role, x, y) : undefined
   if (!cast.recipe) return undefined
   for (const share of SMALLER) {
     const spreadMm = Math.round(share * Math.min(widestMm, SPREAD_MOST * bareMm))

@@ -1,6 +1,6 @@
 import type { PatternName } from '../design/look.js'
 import { widthOf } from '../composition/families.js'
-import { enough, type Cast, type Wanted } from './cast.js'
+import { bulkMm, enough, type Cast, type Wanted } from './cast.js'
 import { isLongTable, type Frame } from '../composition/frames.js'
 import type { Item } from './item.js'
 import type { Table } from './mass.js'
@@ -39,11 +39,14 @@ const lights = (stock: Stock, brief: Brief, count: number, parts: readonly Part[
   return brief.candles === 'none' || mixed.length === 0 ? [null] : mixed
 }
 
+/** What leads a middle: on a spine also a trough along it. */
+const leading = (frame: Frame): readonly Part[] => (frame.ring ? ['mass', 'compote'] : ['mass', 'compote', 'trough'])
+
 /** Things between two widths, those first that suit the table and are about as wide as is best. */
 function masses(stock: Stock, parts: readonly Part[], count: number, [narrowMm, bestMm, wideMm]: readonly [number, number, number]): Option[] {
   return enough(stock, parts, count)
-    .filter((one) => widthOf(one.piece) >= narrowMm && widthOf(one.piece) <= wideMm)
-    .map((one) => ({ ...one, suits: one.suits * Math.exp(-1.1 * Math.abs(Math.log(widthOf(one.piece) / bestMm))) }))
+    .filter((one) => bulkMm(one) >= narrowMm && bulkMm(one) <= wideMm)
+    .map((one) => ({ ...one, suits: one.suits * Math.exp(-1.1 * Math.abs(Math.log(bulkMm(one) / bestMm))) }))
     .sort((a, b) => b.suits - a.suits)
 }
 
@@ -75,7 +78,7 @@ export const programs: Readonly<Record<PatternName, Program>> = {
     needs: [['mass', 'compote', 'bud']],
     wanted: (stock, frame, brief) => ({
       hero: [
-        ...repeatable(masses(stock, ['mass', 'compote'], 1, heroMm(frame)), frame, 3),
+        ...repeatable(masses(stock, leading(frame), 1, heroMm(frame)), frame, 3),
         ...(Math.max(frame.middleMm, frame.roomMm) < SMALL_MIDDLE_MM ? enough(stock, ['bud'], 1) : [])
       ],
       support: frame.ring && brief.candles !== 'none' ? [null] : [...masses(stock, ['mass', 'fruit', 'compote'], frame.ring ? 4 : 2, supportMm(frame)), null],
@@ -97,7 +100,7 @@ export const programs: Readonly<Record<PatternName, Program>> = {
       ['mass', 'fruit', 'compote']
     ],
     wanted: (stock, frame, brief) => ({
-      hero: masses(stock, ['mass', 'compote'], 1, heroMm(frame)),
+      hero: masses(stock, leading(frame), 1, heroMm(frame)),
       support: masses(stock, ['mass', 'compote', 'fruit'], frame.ring ? Math.max(2, seatsRound(frame) / 2) : 2, supportMm(frame)),
       light: lights(stock, brief, 2)
     }),

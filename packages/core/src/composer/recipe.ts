@@ -3,7 +3,7 @@ import type { PieceIndex } from '../design/find.js'
 import { plainStems } from '../design/newLook.js'
 import { piecesOf } from '../design/find.js'
 import type { Arrangement } from '../design/look.js'
-import type { Stem, Vessel } from '../design/piece.js'
+import { longerMm, type Stem, type Vessel } from '../design/piece.js'
 import { arrangementNeeds, domeMm2 } from '../florals/arrangementNeeds.js'
 import { petCaution } from '../florals/petCaution.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
@@ -75,7 +75,7 @@ function colorMeets(brief: Brief, stem: Stem, focal: Stem | null): number {
 export function flowersFor(vessel: Vessel, recipe: Recipe, spreadMm: number, riseMm: number, brief: Brief, index: PieceIndex): Arrangement | undefined {
   const reachMm = vessel.depthMm + riseMm + RECUT_MM
   const { fullness } = brief.look.school
-  const headsMm2 = coverShare[fullness] * 1.04 * domeMm2({ spreadMm, riseMm })
+  const headsMm2 = coverShare[fullness] * 1.04 * domeMm2({ spreadMm, riseMm }, longerMm(vessel))
   const lines = (['focal', 'filler', 'foliage'] as const).flatMap((role) => {
     const stem = recipe[role]
     return stem && stem.lengthMm >= reachMm ? [{ stem, share: shares[role] }] : []

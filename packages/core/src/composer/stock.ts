@@ -18,7 +18,7 @@ export const sources = ['owned', 'few-new', 'all-new', 'placed'] as const
 export type Source = (typeof sources)[number]
 
 /** What a piece can be in a middle. */
-export type Part = 'mass' | 'bud' | 'stick' | 'votive' | 'hurricane' | 'fruit' | 'compote' | 'small' | 'garland' | 'tray' | 'board'
+export type Part = 'mass' | 'trough' | 'bud' | 'stick' | 'votive' | 'hurricane' | 'fruit' | 'compote' | 'small' | 'garland' | 'tray' | 'board'
 
 /** A piece that can be cast, with its candle, and how many there are. */
 export interface Option {
@@ -54,6 +54,7 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
   const without = new Set(options.without)
   const stock: Record<Part, Option[]> = {
     mass: [],
+    trough: [],
     bud: [],
     stick: [],
     votive: [],
@@ -135,6 +136,7 @@ function partOf(piece: StandingPiece): Part | null {
       return piece.takes === 'taper' ? 'stick' : piece.takes === 'pillar' ? (piece.chimney ? 'hurricane' : null) : 'votive'
     case 'vessel':
       if (!takesStems(piece)) return null
+      if (piece.form === 'trough') return piece.heightMm <= MASS_HEIGHT_MM ? 'trough' : null
       if (piece.mouthMm <= BUD_MOUTH_MM) return 'bud'
       return piece.mouthMm >= MASS_MOUTH_MM && piece.heightMm <= MASS_HEIGHT_MM ? 'mass' : null
     case 'tray':

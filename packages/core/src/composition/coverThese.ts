@@ -1,7 +1,7 @@
 import { bodySolids, type Standing } from '../centerpiece/standing.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
-import { extentSize } from '../design/piece.js'
+import { extentSize, levelMm2 } from '../design/piece.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame, type Point } from '../geometry/point.js'
 import { mechanicsOf } from '../florals/mechanics.js'
@@ -110,7 +110,7 @@ function mechanicsSeen(look: Parts, one: Standing): CoverThis[] {
     const stem = index.get(stemId)
     return stem?.kind === 'stem' ? sum + count * (Math.PI / 4) * stem.headMm ** 2 : sum
   }, 0)
-  const bare = 1 - Math.min(1, (RIM_SHARE * headsMm2) / ((Math.PI / 4) * one.piece.mouthMm ** 2))
+  const bare = 1 - Math.min(1, (RIM_SHARE * headsMm2) / levelMm2(one.piece, one.piece.mouthMm))
   return bare > BARE_MOST ? [{ ...spot, what: 'mouth', bare }] : []
 }
 

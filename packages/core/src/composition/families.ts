@@ -1,5 +1,5 @@
 import { colorDistance } from '../color/colorWords.js'
-import { extentSize, isStanding, type Piece, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, longerMm, type Piece, type StandingPiece } from '../design/piece.js'
 
 /** Pieces of one form, one material and one color: twins, and one form in several sizes. */
 export interface Family {
@@ -94,5 +94,6 @@ export function widthOf(piece: StandingPiece): number {
 }
 
 export function lengthOf(piece: StandingPiece): number {
+  if (piece.kind === 'vessel') return piece.widestMm + longerMm(piece)
   return 'extent' in piece ? extentSize(piece.extent).lengthMm : widthOf(piece)
 }

@@ -152,7 +152,7 @@ export function repetitionOf(things: readonly Scored[]): number | null {
   return rest.reduce((sum, one) => sum + (like(one) || one.onBase ? (like(one) ? 1 : 0.7) : 0), 0) / rest.length
 }
 
-const massOf = (one: Scored) => one.radiusMm ** 2 * one.topMm
+const massOf = (one: Scored) => one.halfX * one.halfY * one.topMm
 
 function heroOf(things: readonly Scored[]): Scored | undefined {
   return things.filter((one) => !one.isBase).sort((a, b) => massOf(b) - massOf(a))[0]
@@ -261,7 +261,7 @@ export function extentOf(things: readonly Scored[], frame: Frame, pattern: Patte
 /** The largest thing against the table's width. */
 export function scaleOf(things: readonly Scored[], frame: Frame): number | null {
   const hero = heroOf(things)
-  return hero ? band((2 * hero.radiusMm) / frame.scaleMm, [0.06, 0.33], 0.12) : null
+  return hero ? band((2 * Math.min(hero.halfX, hero.halfY)) / frame.scaleMm, [0.06, 0.33], 0.12) : null
 }
 
 /** 1 within a band, falling to 0 at a slack beyond it. */

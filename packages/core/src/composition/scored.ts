@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { Look } from '../design/look.js'
-import { extentSize, type StandingPiece } from '../design/piece.js'
+import { extentSize, longerMm, type StandingPiece } from '../design/piece.js'
 import { toFrame, type Point } from '../geometry/point.js'
 import { familiesOf } from './families.js'
 import type { Frame } from './frames.js'
@@ -57,7 +57,7 @@ function scoredIn(one: Standing, families: FamilyIds, frames: readonly Frame[]):
   const frame = nearest(one.pose, frames)
   const at = toFrame(frame.pose, one.pose)
   const { piece } = one
-  const { lengthMm, widthMm } = 'extent' in piece ? extentSize(piece.extent) : { lengthMm: 0, widthMm: 0 }
+  const { lengthMm, widthMm } = sizeOf(one)
   const isLong = lengthMm * one.placed.part > 1.25 * widthMm
   const turn = (((((one.pose.turnRad - frame.pose.turnRad) * 180) / Math.PI) % 180) + 180) % 180
   const along = Math.abs(turn - 90) > 45
@@ -79,6 +79,13 @@ function scoredIn(one: Standing, families: FamilyIds, frames: readonly Frame[]):
     onBase: one.placed.on !== null,
     turnDeg: turn
   }
+}
+
+/** Length and width of what may have an axis; a trough with its flowers. Zero for what is round about its middle. */
+function sizeOf({ piece, spread }: Standing): { readonly lengthMm: number; readonly widthMm: number } {
+  if ('extent' in piece) return extentSize(piece.extent)
+  if (piece.kind === 'vessel' && spread.kind === 'rect' && longerMm(piece) > 0) return { lengthMm: 2 * spread.halfXMm, widthMm: 2 * spread.halfYMm }
+  return { lengthMm: 0, widthMm: 0 }
 }
 
 function nearest(at: Point, frames: readonly Frame[]): Frame {

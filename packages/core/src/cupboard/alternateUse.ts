@@ -58,6 +58,7 @@ function budVase(glass: Glass): AlternateUse {
   const sizes = {
     baseMm: glass.footMm,
     widestMm: glass.bowlMm,
+    lengthMm: null,
     mouthMm: Math.round(glass.bowlMm * 0.85),
     heightMm: glass.heightMm,
     depthMm: Math.round(glass.heightMm * 0.55)

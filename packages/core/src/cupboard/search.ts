@@ -35,7 +35,7 @@ interface Entry {
 export function largestMm(piece: Piece): number {
   const sizes = 'extent' in piece ? Object.values(extentSize(piece.extent)) : []
   const own = (['diameterMm', 'lengthMm', 'widthMm', 'sideMm', 'heightMm', 'widestMm', 'baseMm'] as const).map((name) =>
-    name in piece ? (piece as unknown as Record<string, number>)[name]! : 0
+    name in piece ? ((piece as unknown as Record<string, number | null>)[name] ?? 0) : 0
   )
   return Math.max(0, ...sizes, ...own)
 }

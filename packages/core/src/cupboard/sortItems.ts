@@ -6,7 +6,7 @@ export type SortColumn = (typeof sortColumns)[number]
 
 /** The length a piece is known by among its like: across or long, else tall, millimeters; 0 for what has none. */
 function sizeMm(piece: Piece): number {
-  const of = piece as unknown as Readonly<Record<string, number | undefined>>
+  const of = piece as unknown as Readonly<Record<string, number | null | undefined>>
   if ('extent' in piece) return extentSize(piece.extent).lengthMm
   return of['diameterMm'] ?? of['lengthMm'] ?? of['sideMm'] ?? of['heightMm'] ?? of['widestMm'] ?? 0
 }

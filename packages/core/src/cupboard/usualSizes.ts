@@ -32,6 +32,7 @@ const byRole: Readonly<Record<string, Sizes>> = {
   'tray box': { extent: { kind: 'rectangle', lengthMm: 500, widthMm: 160 }, floorMm: 10, rimMm: 120, wallMm: 10 },
   'tray basket': { extent: { kind: 'round', diameterMm: 300 }, floorMm: 8, rimMm: 140, wallMm: 12 },
   'tray tiers': { extent: { kind: 'round', diameterMm: 260 }, floorMm: 20, rimMm: 25, wallMm: 4, handles: true, upper: [{ heightMm: 200, diameterMm: 190 }] },
+  'vessel trough': { baseMm: 90, widestMm: 120, lengthMm: 400, mouthMm: 105, heightMm: 100, depthMm: 88 },
   'vessel lantern': { baseMm: 150, widestMm: 165, mouthMm: 110, heightMm: 300, depthMm: 200 },
   'ornament wreath': { extent: { kind: 'round', diameterMm: 300 }, heightMm: 60 },
   'ornament sign': { extent: { kind: 'rectangle', lengthMm: 220, widthMm: 10 }, heightMm: 160 },

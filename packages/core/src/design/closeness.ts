@@ -8,8 +8,9 @@ const COLOR_WEIGHT = 1.5
 
 /** Lengths by which a piece is told apart from others of its kind, millimeters. */
 function sizesOf(piece: Piece): readonly number[] {
-  const own = ['diameterMm', 'heightMm', 'lengthMm', 'widthMm', 'sideMm', 'baseMm', 'widestMm', 'headMm'] as const
-  const sizes = own.flatMap((name) => (name in piece ? [(piece as unknown as Record<string, number>)[name]!] : []))
+  const own = ['diameterMm', 'heightMm', 'widthMm', 'sideMm', 'baseMm', 'widestMm', 'headMm', 'lengthMm'] as const
+  const measured = piece as unknown as Record<string, number | null | undefined>
+  const sizes = own.flatMap((name) => (typeof measured[name] === 'number' ? [measured[name]] : []))
   if (!('extent' in piece)) return sizes
   const { lengthMm, widthMm } = extentSize(piece.extent)
   return [...sizes, lengthMm, widthMm]

@@ -45,7 +45,7 @@ export const stemRoles = ['focal', 'filler', 'line', 'foliage'] as const
 export type StemRole = (typeof stemRoles)[number]
 export const candleForms = ['taper', 'pillar', 'votive', 'tealight'] as const
 export type CandleForm = (typeof candleForms)[number]
-export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'cloche', 'lantern'] as const
+export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'trough', 'cloche', 'lantern'] as const
 export const ornamentForms = ['fruit', 'compote', 'greens', 'figure', 'garland', 'moss', 'grass', 'beads', 'pods', 'wreath', 'sign', 'throw', 'lights'] as const
 export const trayForms = ['tray', 'board', 'mirror', 'turntable', 'dough-bowl', 'box', 'basket', 'tiers'] as const
 export type TrayForm = (typeof trayForms)[number]
@@ -80,6 +80,7 @@ export const nothingLabeled = { pattern: '', foodSafe: 'unknown', heatSafe: 'unk
 export const plainOfKind: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   tray: { form: 'tray', wallMm: 0, handles: false, loadG: null, upper: [] },
   riser: { legs: false, loadG: null },
+  vessel: { lengthMm: null },
   ornament: { cordMm: null },
   cloth: { flaws: [] },
   runner: { flaws: [] }
@@ -117,12 +118,17 @@ export interface Flaw {
 export type Cloth = PieceCommon & { readonly kind: 'cloth'; readonly extent: Extent; readonly flaws: readonly Flaw[] }
 export type Runner = PieceCommon & { readonly kind: 'runner'; readonly lengthMm: number; readonly widthMm: number; readonly flaws: readonly Flaw[] }
 export type Mat = PieceCommon & { readonly kind: 'mat'; readonly extent: Extent }
-/** A cloche stands over what is `on` it; a lantern has a door `mouthMm` wide into a room `depthMm` high. */
+/**
+ * A cloche stands over what is `on` it; a lantern has a door `mouthMm` wide into a room `depthMm` high; a trough is oblong, `lengthMm` along and
+ * its other measures across.
+ */
 export type Vessel = PieceCommon & {
   readonly kind: 'vessel'
   readonly form: (typeof vesselForms)[number]
   readonly baseMm: number
   readonly widestMm: number
+  /** Of a trough, at its longest; null for what is round. */
+  readonly lengthMm: number | null
   readonly mouthMm: number
   readonly heightMm: number
   readonly depthMm: number
@@ -262,6 +268,16 @@ export function extentSize(extent: Extent): { readonly lengthMm: number; readonl
     default:
       return { lengthMm: extent.lengthMm, widthMm: extent.widthMm }
   }
+}
+
+/** How much longer than wide a vessel is: of a trough, 0 for what is round. */
+export function longerMm({ form, lengthMm, widestMm }: Pick<Vessel, 'form' | 'lengthMm' | 'widestMm'>): number {
+  return form === 'trough' && lengthMm !== null ? Math.max(0, lengthMm - widestMm) : 0
+}
+
+/** What a level of a vessel covers that is so wide across, in square millimeters: a disc, or the rectangle of a trough. */
+export function levelMm2(vessel: Vessel, acrossMm: number): number {
+  return vessel.form === 'trough' ? acrossMm * (acrossMm + longerMm(vessel)) : (Math.PI / 4) * acrossMm ** 2
 }
 
 /** What a shop sells: `packSize` of one piece for `priceCents` on the day it was asked for; a price of null is not known yet. */

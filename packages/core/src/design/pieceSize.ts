@@ -1,4 +1,4 @@
-import { extentSize, type Piece } from './piece.js'
+import { extentSize, longerMm, type Piece } from './piece.js'
 
 /** A piece's main measures in few words. */
 export function pieceSize(piece: Piece, length: (mm: number) => string): string {
@@ -19,6 +19,8 @@ export function pieceSize(piece: Piece, length: (mm: number) => string): string 
       return length(piece.lengthMm)
     case 'supply':
       return ''
+    case 'vessel':
+      return longerMm(piece) > 0 ? `${length(piece.widestMm + longerMm(piece))} × ${length(piece.widestMm)}` : `${length(piece.heightMm)} ↕`
     default:
       return `${length(piece.heightMm)} ↕`
   }

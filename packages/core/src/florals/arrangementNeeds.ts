@@ -1,9 +1,9 @@
 import { findPiece, type PieceIndex } from '../design/find.js'
 import type { Arrangement, Fullness } from '../design/look.js'
-import type { Stem, Vessel } from '../design/piece.js'
+import { longerMm, type Stem, type Vessel } from '../design/piece.js'
 import { BUD_MOUTH_MM } from '../reference/composition.js'
 import { coverShare, RECUT_MM } from '../reference/stems.js'
-import { stemsThroughMouth } from './stemsThroughMouth.js'
+import { stemsThrough } from './stemsThroughMouth.js'
 
 /** What an arrangement asks of its vessel and its stems. */
 export interface ArrangementNeeds {
@@ -25,11 +25,17 @@ export interface ArrangementNeeds {
   readonly tooShort: readonly { readonly stemId: string; readonly lengthMm: number }[]
 }
 
-/** The dome over the rim: a spherical cap of the arrangement's spread and rise, no rounder than a hemisphere. */
-export function domeMm2(arrangement: Pick<Arrangement, 'riseMm' | 'spreadMm'>): number {
+/**
+ * The dome over the rim: a spherical cap of the arrangement's spread and rise, no rounder than a hemisphere; over a trough the cap is drawn out
+ * by what it is longer than wide, along the arc of the cap (mensuration, exact).
+ */
+export function domeMm2(arrangement: Pick<Arrangement, 'riseMm' | 'spreadMm'>, stretchMm = 0): number {
   const r = arrangement.spreadMm / 2
   const h = Math.min(arrangement.riseMm, r)
-  return Math.PI * (r * r + h * h)
+  const capMm2 = Math.PI * (r * r + h * h)
+  if (stretchMm === 0) return capMm2
+  const roundMm = (r * r + h * h) / (2 * h)
+  return capMm2 + stretchMm * 2 * roundMm * Math.asin(Math.min(1, r / roundMm))
 }
 
 /** The length stems are bought in at least: depth in the vessel, rise above its rim, and the recut. */
@@ -45,7 +51,7 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   })
   const stems = recipe.reduce((sum, line) => sum + line.count, 0)
   const headsMm2 = recipe.reduce((sum, line) => sum + line.count * headMm2(line.stem), 0)
-  const dome = domeMm2(arrangement)
+  const dome = domeMm2(arrangement, longerMm(vessel))
   const coverWanted = coverShare[fullness]
   const cutMm = vessel.depthMm + arrangement.riseMm
   const buyAtLeastMm = stemLengthMm(vessel, arrangement)
@@ -53,7 +59,7 @@ export function arrangementNeeds(vessel: Vessel, arrangement: Arrangement, fulln
   return {
     stems,
     isBud: vessel.mouthMm <= BUD_MOUTH_MM,
-    mouthMost: mouthMost(vessel.mouthMm, recipe, stems),
+    mouthMost: mouthMost(vessel, recipe, stems),
     domeMm2: dome,
     headsMm2,
     cover: headsMm2 / dome,
@@ -70,8 +76,8 @@ function headMm2(stem: Stem): number {
 }
 
 /** For a mix, the stem of the same mean cross-section. */
-function mouthMost(mouthMm: number, recipe: readonly { stem: Stem; count: number }[], stems: number): number {
+function mouthMost(vessel: Vessel, recipe: readonly { stem: Stem; count: number }[], stems: number): number {
   if (stems === 0) return 0
   const meanSquare = recipe.reduce((sum, line) => sum + line.count * line.stem.thicknessMm ** 2, 0) / stems
-  return stemsThroughMouth(mouthMm, Math.sqrt(meanSquare))
+  return stemsThrough(vessel, Math.sqrt(meanSquare))
 }

@@ -96,7 +96,7 @@ const pieceSchema = byKind([
   piece('cloth', { extent, flaws }),
   piece('runner', { lengthMm: size, widthMm: size, flaws }),
   piece('mat', { extent }),
-  piece('vessel', { form: oneOf(...vesselForms), baseMm: size, widestMm: size, mouthMm: size, heightMm: size, depthMm: size }),
+  piece('vessel', { form: oneOf(...vesselForms), baseMm: size, widestMm: size, lengthMm: orNull(size), mouthMm: size, heightMm: size, depthMm: size }),
   piece('stem', {
     role: oneOf(...stemRoles),
     form: oneOf('open', 'globe', 'spray', 'leafy'),

@@ -102,6 +102,7 @@ function nested(cells: Record<string, string | number>): Record<string, unknown>
     piece['extent'] = { kind: shape, ...pick(own(extentColumns, shape) ?? []) }
   }
   if (kind === 'tray') Object.assign(piece, { handles: given['handles'] === 'yes', upper: tiersOf(String(given['upper'] ?? '')) })
+  if (kind === 'vessel') piece['lengthMm'] = given['lengthMm'] ?? null
   if (kind === 'riser') piece['legs'] = given['legs'] === 'yes'
   if (kind === 'tray' || kind === 'riser') piece['loadG'] = given['loadG'] ?? null
   if (kind === 'ornament') piece['cordMm'] = given['cordMm'] ?? null

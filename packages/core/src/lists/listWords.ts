@@ -101,6 +101,7 @@ const kindLists: readonly (readonly [PieceKind, Readonly<Record<string, string>>
   ['vessel', { form: 'jug' }, 'vase, jug, pitcher, urn, krug, kanne, blumenvase, pichet, cruche, jarrón, florero, jarra, vaso da fiori, brocca, vaas, kan'],
   ['vessel', { form: 'bottle' }, 'bottle, bud vase, flasche, flaschenvase, bouteille, soliflore, botella, bottiglia, fles'],
   ['vessel', { form: 'bowl' }, 'footed bowl, flower bowl, serving bowl, schale, blumenschale, schüssel, saladier, fuente, fruttiera, schaal, kom'],
+  ['vessel', { form: 'trough' }, 'trough, planter, window box, pflanztrog, trog, blumenkasten, jardinière, bac à fleurs, jardinera, fioriera, plantenbak'],
   ['vessel', { form: 'lantern' }, 'lantern, laterne, lanterne, farol, lanterna, lantaarn'],
   ['vessel', { form: 'cloche' }, 'cloche, bell jar, glasglocke, glocke, campana, campana de vidrio, campana di vetro, stolp'],
   [

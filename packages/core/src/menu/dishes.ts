@@ -2,7 +2,7 @@ import { pieceIndex } from '../design/find.js'
 import type { Guest, Look } from '../design/look.js'
 import type { Dish, Service } from '../design/menu.js'
 import { takesStems } from '../solids/pieceSolids.js'
-import { extentSize, type Answer, type Piece, type ServingTool } from '../design/piece.js'
+import { extentSize, levelMm2, type Answer, type Piece, type ServingTool } from '../design/piece.js'
 import { CHILD_SHARE, CHILD_UP_TO_YEARS, FILL_SHARE, gramsPerMl, GUESTS_PER_DISH, HEAP_MM, linedMaterials, portionOf, toolFor } from '../reference/portions.js'
 
 /** One dish worked out for the company. */
@@ -97,8 +97,8 @@ export function foodMl(piece: Piece): number | null {
   switch (piece.kind) {
     case 'vessel': {
       if (!takesStems(piece)) return null
-      const [a, b] = [piece.baseMm / 2, piece.mouthMm / 2]
-      return (FILL_SHARE * Math.PI * piece.depthMm * (a * a + a * b + b * b)) / 3 / 1000
+      const [a, b] = [levelMm2(piece, piece.baseMm), levelMm2(piece, piece.mouthMm)]
+      return (FILL_SHARE * piece.depthMm * (a + Math.sqrt(a * b) + b)) / 3 / 1000
     }
     case 'plate': {
       const r = piece.diameterMm / 2

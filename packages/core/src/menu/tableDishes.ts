@@ -1,6 +1,6 @@
 import type { Look } from '../design/look.js'
 import { pieceIndex } from '../design/find.js'
-import { extentSize, type Piece } from '../design/piece.js'
+import { extentSize, longerMm, type Piece } from '../design/piece.js'
 import { gapTo, overlapMm, ready, type Footprint } from '../geometry/footprint.js'
 import { contains, halfLengthMm, type Outline } from '../geometry/outline.js'
 import { fromFrame, type Point } from '../geometry/point.js'
@@ -152,7 +152,7 @@ function keepClear(grid: Grid, clear: Float64Array, shape: Footprint, far: numbe
 }
 
 function radiusOf(piece: Piece): number {
-  if (piece.kind === 'vessel') return piece.widestMm / 2
+  if (piece.kind === 'vessel') return (piece.widestMm + longerMm(piece)) / 2
   if (piece.kind === 'plate') return piece.diameterMm / 2
   if ('extent' in piece) return Math.hypot(extentSize(piece.extent).lengthMm, extentSize(piece.extent).widthMm) / 2.4
   return 130

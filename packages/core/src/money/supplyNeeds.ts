@@ -1,3 +1,4 @@
+import { levelMm2 } from '../design/piece.js'
 import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece, SupplyUse } from '../design/piece.js'
@@ -39,7 +40,7 @@ function addMechanics(look: Parts, add: Add): void {
     const vessel = findPiece(index, placed.pieceId, 'vessel')
     if (!vessel || !placed.arrangement?.stems.some((line) => line.count > 0)) continue
     const held = mechanicsOf(vessel, placed.arrangement)
-    if (held === 'foam') bricks += ((Math.PI / 4) * vessel.mouthMm ** 2 * vessel.depthMm * FOAM_FILL) / FOAM_BRICK_MM3
+    if (held === 'foam') bricks += (levelMm2(vessel, vessel.mouthMm) * vessel.depthMm * FOAM_FILL) / FOAM_BRICK_MM3
     if (held === 'frog') frogs++
     rolls.add(held)
   }

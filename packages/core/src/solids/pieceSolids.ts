@@ -1,12 +1,23 @@
 import { findPiece, type PieceIndex } from '../design/find.js'
 import type { Arrangement, Placed } from '../design/look.js'
-import { extentSize, type Candle, type Extent, type Holder, type Ornament, type Riser, type StandingPiece, type Tray, type Vessel } from '../design/piece.js'
+import {
+  extentSize,
+  longerMm,
+  type Candle,
+  type Extent,
+  type Holder,
+  type Ornament,
+  type Riser,
+  type StandingPiece,
+  type Tray,
+  type Vessel
+} from '../design/piece.js'
 import { shellMm } from '../reference/materials.js'
 import { opacity, opacityOf } from '../reference/opacity.js'
 import { box, frustum, type Solid } from './solid.js'
 
 /** Radii of a vessel at foot, widest point and mouth, with the height of the widest point as a share of its height. */
-export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, cloche: 0.5, lantern: 0.5 }
+export const vesselBelly: Record<Vessel['form'], number> = { jug: 0.4, bowl: 0.85, bottle: 0.35, cylinder: 0.5, trough: 0.9, cloche: 0.5, lantern: 0.5 }
 
 /** A bowl whose floor is this share of its height above the table stands on a foot, as compotes and urns do. Our own starting value. */
 const FOOTED_FROM = 0.25
@@ -108,9 +119,19 @@ function lanternSolids({ baseMm, widestMm, heightMm, depthMm }: Vessel): Solid[]
   ]
 }
 
+/** Its lower half narrows to its foot as its walls do on the mean, the upper half is as wide as it gets. */
+function troughSolids(vessel: Vessel, share: number): Solid[] {
+  const low = (vessel.baseMm + vessel.widestMm) / 4
+  const wide = vessel.widestMm / 2
+  const more = longerMm(vessel) / 2
+  const midMm = vessel.heightMm / 2
+  return [box(0, midMm, low + more, low, share), box(midMm, vessel.heightMm, wide + more, wide, share)]
+}
+
 function vesselSolids(vessel: Vessel): Solid[] {
   if (vessel.form === 'lantern') return lanternSolids(vessel)
   const share = opacityOf(vessel.material)
+  if (vessel.form === 'trough') return troughSolids(vessel, share)
   const footed = footedBowl(vessel)
   if (footed)
     return [
@@ -131,6 +152,15 @@ function arrangementSolids(vessel: Vessel, arrangement: Arrangement, index: Piec
   const neck = foot + arrangement.riseMm * STEMS_SHARE
   const crown = foot + arrangement.riseMm * 0.75
   const r = arrangement.spreadMm / 2
+  if (vessel.form === 'trough') {
+    const more = longerMm(vessel) / 2
+    const [mouth, high] = [Math.min(vessel.mouthMm / 2, r), (r * (1 + HEADS_TOP_SHARE)) / 2]
+    return [
+      box(foot, neck, (mouth + r) / 2 + more, (mouth + r) / 2, opacity.airyBranches, 'stems'),
+      box(neck, crown, r + more, r, massOpacity(arrangement, index), 'heads'),
+      box(crown, top, high + more, high, massOpacity(arrangement, index), 'heads')
+    ]
+  }
   return [
     frustum(foot, neck, Math.min(vessel.mouthMm / 2, r), r, opacity.airyBranches, 'stems'),
     frustum(neck, crown, r, r, massOpacity(arrangement, index), 'heads'),
@@ -224,6 +254,7 @@ export function isSupport(piece: StandingPiece): piece is Support {
 export function floorExtent(piece: Support, level = 0): Extent {
   if (piece.kind === 'vessel') {
     if (piece.form === 'lantern') return { kind: 'square', sideMm: piece.baseMm }
+    if (piece.form === 'trough') return { kind: 'rectangle', lengthMm: piece.baseMm + longerMm(piece), widthMm: piece.baseMm }
     return { kind: 'round', diameterMm: piece.form === 'cloche' ? piece.baseMm : Math.max(piece.baseMm, piece.mouthMm) }
   }
   const tier = piece.kind === 'tray' ? piece.upper[level - 1] : undefined

@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
-import { extentSize, type Material, type Tray } from '../design/piece.js'
+import { extentSize, levelMm2, type Material, type Tray } from '../design/piece.js'
 import { densityGPerCm3, HEAD_GRAMS_PER_CM2, shellMm, solidFill, STEM_DENSITY, WATER_SHARE } from '../reference/materials.js'
 import { LEG_MM } from '../solids/pieceSolids.js'
 import { isBody, type WorldSolid } from '../solids/solid.js'
@@ -46,7 +46,7 @@ function bodyOf(one: Standing): Mass {
   switch (piece.kind) {
     case 'vessel':
       if (piece.form === 'lantern') return together(body.map((solid) => lanternPart(solid, piece.material)))
-      return together([...body.map((solid) => shellOf(solid, piece.material)), baseOf(piece.baseMm / 2, footMm, piece.material)])
+      return together([...body.map((solid) => shellOf(solid, piece.material)), baseOf(levelMm2(piece, piece.baseMm), footMm, piece.material)])
     case 'holder':
       return together(body.map((solid) => filled(solid, piece.material, HOLDER_FILL)))
     case 'tray': {
@@ -112,8 +112,8 @@ function shellOf(solid: WorldSolid, material: Material): Mass {
   return { grams: grams(area * shellMm[material], material), centerMm }
 }
 
-function baseOf(radiusMm: number, footMm: number, material: Material): Mass {
-  return { grams: grams(Math.PI * radiusMm ** 2 * 1.5 * shellMm[material], material), centerMm: footMm + shellMm[material] / 2 }
+function baseOf(baseMm2: number, footMm: number, material: Material): Mass {
+  return { grams: grams(baseMm2 * 1.5 * shellMm[material], material), centerMm: footMm + shellMm[material] / 2 }
 }
 
 function contents({ piece, placed, candle, footMm, solids }: Standing, index: PieceIndex): Mass[] {
@@ -124,7 +124,7 @@ function contents({ piece, placed, candle, footMm, solids }: Standing, index: Pi
   if (!placed.arrangement || piece.kind !== 'vessel') return []
   const depthMm = piece.depthMm * WATER_SHARE
   const fromMm = footMm + piece.heightMm - piece.depthMm
-  const radiusMm = (piece.baseMm + piece.widestMm) / 4
+  const waterMm2 = levelMm2(piece, (piece.baseMm + piece.widestMm) / 2)
   const topMm = solids[solids.length - 1]!.z1Mm
   const parts: Mass[] = []
   let fresh = false
@@ -138,6 +138,6 @@ function contents({ piece, placed, candle, footMm, solids }: Standing, index: Pi
       { grams: count * (stem.headMm / 10) ** 2 * HEAD_GRAMS_PER_CM2, centerMm: footMm + piece.heightMm + placed.arrangement.riseMm * 0.75 }
     )
   }
-  if (fresh) parts.push({ grams: (Math.PI * radiusMm ** 2 * depthMm) / 1000, centerMm: fromMm + depthMm / 2 })
+  if (fresh) parts.push({ grams: (waterMm2 * depthMm) / 1000, centerMm: fromMm + depthMm / 2 })
   return parts
 }

@@ -2,6 +2,7 @@ import {
   arrangementNeeds,
   formatMoney,
   formatLength,
+  longerMm,
   orderByDay,
   pieceIndex,
   pieceSize,
@@ -131,6 +132,7 @@ function vesselCards(look: Look): object[] {
     const piece = index.get(placed.pieceId)
     if (piece?.kind !== 'vessel') return []
     const both = (mm: number) => `${formatLength(mm, 'in')} (${formatLength(mm, 'cm')})`
+    const longer = longerMm(piece)
     const needs = placed.arrangement && arrangementNeeds(piece, placed.arrangement, look.school.fullness, index)
     const cut = needs && needs.stems > 0 ? `, cut to ${both(needs.cutMm)}, bought ${both(needs.buyAtLeastMm)} long at least` : ''
     const stems = placed.arrangement?.stems.reduce((sum, line) => sum + line.count, 0) ?? 0
@@ -139,7 +141,7 @@ function vesselCards(look: Look): object[] {
         margin: [0, 0, 0, 4],
         text: [
           { text: `${piece.name}  `, bold: true },
-          `mouth ${both(piece.mouthMm)}, inside depth ${both(piece.depthMm)}, widest ${both(piece.widestMm)}, ${stems} stems${cut}`
+          `mouth ${longer > 0 ? `${both(piece.mouthMm + longer)} by ` : ''}${both(piece.mouthMm)}, inside depth ${both(piece.depthMm)}, widest ${both(piece.widestMm)}, ${stems} stems${cut}`
         ]
       }
     ]

@@ -18,7 +18,7 @@ function article(kind: PieceKind, name: string, colors: readonly [string, string
 
 /** Everything the simulated shops sell, in a fixed order: some 700 articles. */
 export function allArticles(): Article[] {
-  return [...linens(), ...china(), ...glass(), ...flatware(), ...vessels(), ...stems(), ...candles(), ...holders(), ...stands(), ...supplies()]
+  return [...linens(), ...china(), ...glass(), ...flatware(), ...vessels(), ...stems(), ...candles(), ...holders(), ...stands(), ...supplies(), ...troughs()]
 }
 
 const rectangle = (lengthIn: number, widthIn: number): Extent => ({ kind: 'rectangle', lengthMm: inches(lengthIn), widthMm: inches(widthIn) })
@@ -112,6 +112,15 @@ function vessels(): Article[] {
         )
       })
     )
+  )
+}
+
+function troughs(): Article[] {
+  return glazes.flatMap(([name, color, accent]) =>
+    [420, 560].map((lengthMm) => {
+      const sizes = { form: 'trough', baseMm: 108, widestMm: 130, lengthMm, mouthMm: 114, heightMm: 95, depthMm: 82 }
+      return article('vessel', `${name} trough, ${lengthMm} mm`, [color, accent], 'stoneware', lengthMm < 500 ? 2600 : 3200, sizes)
+    })
   )
 }
 

@@ -18,7 +18,7 @@ import FactFields from './FactFields.vue'
 import FlawFields from './FlawFields.vue'
 import FamilyLine from './FamilyLine.vue'
 import KindFields from './KindFields.vue'
-import { choicesOf, freeId, reshaped, sizesOf } from './kindFields.js'
+import { choicesOf, freeId, reshaped, sizesOf, usualTroughMm } from './kindFields.js'
 import OtherUses from './OtherUses.vue'
 import PieceTile from './PieceTile.vue'
 
@@ -57,6 +57,15 @@ function setKind(kind: string): void {
   const { id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe, bareBack } = piece.value
   const usual = withUsualSizes({ kind, id, name, color, accent, material, owned, kept, first, of, pattern, foodSafe, heatSafe, bareBack })
   emit('change', { piece: usual.piece as unknown as Piece, facts: { ...props.item.facts, assumed: usual.assumed } })
+}
+
+/** What only a trough has is its length: the usual one until somebody measures it. */
+function setChoice(field: string, value: unknown): void {
+  if (piece.value.kind !== 'vessel') return set({ [field]: value }, [field])
+  const lengthMm = value === 'trough' ? (piece.value.lengthMm ?? usualTroughMm(piece.value)) : null
+  const assumed = props.item.facts.assumed.filter((name) => name !== field && name !== 'lengthMm')
+  const facts = { ...props.item.facts, assumed: lengthMm === null ? assumed : [...assumed, 'lengthMm'] }
+  emit('change', { piece: { ...piece.value, [field]: value, lengthMm } as Piece, facts })
 }
 
 function setFirst(care: (typeof firstCares)[number], on: boolean): void {
@@ -124,7 +133,7 @@ function setPhoto(photoId: string | null): void {
         :label="t('cupboard.role')"
         :model-value="(piece as unknown as Record<string, string>)[choice.field] ?? null"
         :choices="choice.values.map((value) => ({ value, label: value.replace(/-/g, ' ') }))"
-        @update:model-value="set({ [choice.field]: $event }, [choice.field])"
+        @update:model-value="setChoice(choice.field, $event)"
       />
       <CountField :label="t('cupboard.owned')" :model-value="piece.owned" :max="100000" @update:model-value="set({ owned: $event })" />
       <SelectField

@@ -35,6 +35,11 @@ export function sizesOf(piece: Piece | Extent): [name: string, mm: number][] {
   return Object.entries(piece).filter((entry): entry is [string, number] => entry[0].endsWith('Mm') && typeof entry[1] === 'number')
 }
 
+/** A trough is about three times as long as wide: our own starting value. */
+export function usualTroughMm({ widestMm }: { readonly widestMm: number }): number {
+  return 3 * widestMm
+}
+
 /** An extent of another shape about as large. */
 export function reshaped(extent: Extent, kind: Extent['kind']): Extent {
   const lengthMm = 'lengthMm' in extent ? extent.lengthMm : 'diameterMm' in extent ? extent.diameterMm : extent.sideMm

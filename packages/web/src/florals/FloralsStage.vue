@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findPiece, pieceIndex, standings, takesStems, type Look, type Standing } from '@hestiad/core'
+import { findPiece, longerMm, pieceIndex, standings, takesStems, type Look, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ElevationPiece from '../board/drawing/ElevationPiece.vue'
@@ -19,12 +19,20 @@ const index = computed(() => pieceIndex(props.look))
 const standing = computed(() => standings(props.look))
 const vessels = computed(() => standing.value.filter((one) => one.piece.kind === 'vessel' && takesStems(one.piece)))
 const shown = computed<Standing | undefined>(() => vessels.value.find((one) => one.placed.id === store.selected) ?? vessels.value[0])
-/** As it stands by itself. */
-const alone = computed(() => shown.value && { ...shown.value, pose: { x: 0, y: 0, turnRad: shown.value.pose.turnRad } })
 const vessel = computed(() => findPiece(index.value, shown.value?.placed.pieceId, 'vessel'))
+/** As it stands by itself. */
+const alone = computed(
+  () => shown.value && { ...shown.value, pose: { x: 0, y: 0, turnRad: vessel.value && longerMm(vessel.value) > 0 ? 0 : shown.value.pose.turnRad } }
+)
 const flowers = computed(() => shown.value?.placed.arrangement)
 const top = computed(() => (vessel.value?.heightMm ?? 0) + (flowers.value?.riseMm ?? 0))
-const wide = computed(() => Math.max(vessel.value?.widestMm ?? 0, flowers.value?.spreadMm ?? 0))
+const wide = computed(() => (vessel.value ? Math.max(vessel.value.widestMm, flowers.value?.spreadMm ?? 0) + longerMm(vessel.value) : 0))
+/** Its mouth as it is seen from this side; of a trough both ways are told. */
+const mouth = computed(() => (vessel.value ? vessel.value.mouthMm + longerMm(vessel.value) : 0))
+const mouthSays = computed(() => {
+  const across = length(vessel.value?.mouthMm ?? 0)
+  return vessel.value && longerMm(vessel.value) > 0 ? `${length(mouth.value)} × ${across}` : across
+})
 const reach = computed(() => wide.value / 2 + 90)
 /** From above one picture later, the table one more: a number of stems is taken without waiting for all three. */
 const above = later(() => alone.value, 1)
@@ -51,8 +59,8 @@ const table = later(() => props.look, 2)
           <line :x1="reach - 34" :x2="reach - 34" :y1="-vessel.heightMm" :y2="-top" class="rise" />
           <text :x="reach - 40" :y="-vessel.heightMm - flowers.riseMm / 2 + 5" text-anchor="end">{{ length(flowers.riseMm) }}</text>
         </template>
-        <line :x1="-vessel.mouthMm / 2" :x2="vessel.mouthMm / 2" y1="18" y2="18" />
-        <text x="0" y="40" text-anchor="middle">{{ t('florals.mouthOf', { mouth: length(vessel.mouthMm), depth: length(vessel.depthMm) }) }}</text>
+        <line :x1="-mouth / 2" :x2="mouth / 2" y1="18" y2="18" />
+        <text x="0" y="40" text-anchor="middle">{{ t('florals.mouthOf', { mouth: mouthSays, depth: length(vessel.depthMm) }) }}</text>
       </g>
     </svg>
     <template #first>

@@ -1,5 +1,5 @@
 import type { Cast } from '../cast.js'
-import { radiusOf, type Item } from '../item.js'
+import { alongOf, radiusOf, type Item } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 
@@ -36,8 +36,9 @@ function stations(cast: Cast, table: Table, hero: Item): number[] {
   const supportMm = 0.66 * radiusOf(hero)
   const least = cast.light
     ? besideMm(hero, cast.light, brief, 60) +
-      besideMm({ ...hero, flowers: hero.flowers && { ...hero.flowers, spreadMm: 2 * supportMm } }, cast.light, brief, 60)
-    : radiusOf(hero) + supportMm + 70
+      besideMm({ ...hero, flowers: hero.flowers && { ...hero.flowers, spreadMm: 2 * supportMm } }, cast.light, brief, 60) -
+      (alongOf(hero) - radiusOf(hero))
+    : alongOf(hero) + supportMm + 70
   const by = 0.27 * 2 * frame.tableHalfMm
   const found = [...frame.bays.filter((x) => x > 0), by, least + 20, least + 80]
   const inside = found.filter((x) => x >= least - 1 && x <= Math.min(frame.halfMm - supportMm / 2, Math.max(least + 260, 0.6 * frame.tableHalfMm)))
@@ -53,7 +54,7 @@ function pairAt(cast: Cast, table: Table, hero: Item, away: number): Item[] | un
 function between(cast: Cast, table: Table, hero: Item, away: number): Item[] {
   const pair = pairAt(cast, table, hero, away)
   if (!cast.light || !pair) return []
-  const from = radiusOf(hero)
+  const from = alongOf(hero)
   const to = away - radiusOf(pair[0]!)
   const x = (from + to) / 2
   return lightsAt(cast.light, bothSides(x))

@@ -1,7 +1,7 @@
 import { isLongTable } from '../../composition/frames.js'
 import type { Cast } from '../cast.js'
 import type { Item } from '../item.js'
-import { radiusOf } from '../item.js'
+import { alongOf, radiusOf } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 import { threeSpots } from './repeats.js'
@@ -28,12 +28,12 @@ function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[
   const hero = massAt(table, cast, cast.hero!, 'hero', x, 0, heroWidthMm(table, x))
   if (!hero) return undefined
   const items: Item[] = [hero]
-  let edgeMm = radiusOf(hero)
+  let edgeMm = alongOf(hero)
   if (withSupport && cast.support) {
     const supportMm = 0.66 * 2 * radiusOf(hero)
     const probe = massAt(table, cast, cast.support, 'support', x, 0, supportMm, 0.74 * brief.clearTopMm)
     if (!probe) return undefined
-    const away = radiusOf(hero) + 34 + radiusOf(probe)
+    const away = alongOf(hero) + 34 + radiusOf(probe)
     const pair = massAt(table, cast, cast.support, 'support', away, 0, Math.min(2 * radiusOf(probe), roomAt(table, x + away)), 0.74 * brief.clearTopMm)
     const twins = mirrored(pair)?.map((one) => ({ ...one, x: one.x + x }))
     if (!twins) return undefined

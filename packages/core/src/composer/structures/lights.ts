@@ -1,4 +1,4 @@
-import { isOpenFlame, item, leafGapMm, radiusOf, type Item, type Role } from '../item.js'
+import { alongOf, isOpenFlame, item, leafGapMm, radiusOf, type Item, type Role } from '../item.js'
 import type { Brief } from '../brief.js'
 import type { Table } from '../mass.js'
 import type { Option } from '../stock.js'
@@ -7,7 +7,7 @@ import type { Option } from '../stock.js'
 export function besideMm(mass: Item, light: Option, brief: Brief, gapMm = 85): number {
   const one = item(light, 'light', 0)
   const open = isOpenFlame(one) && mass.flowers !== null
-  return radiusOf(mass) + Math.max(gapMm / 2 + radiusOf(one), open ? leafGapMm(brief) + 2 : gapMm * 0.7 + radiusOf(one))
+  return alongOf(mass) + Math.max(gapMm / 2 + radiusOf(one), open ? leafGapMm(brief) + 2 : gapMm * 0.7 + radiusOf(one))
 }
 
 export type Spot = readonly [x: number, y: number]
@@ -40,7 +40,7 @@ export function withTails(layouts: readonly Item[][], low: Option | null, table:
   if (!low || low.count < 2) return [...layouts]
   const r = radiusOf(item(low, 'light', 0))
   return layouts.flatMap((items) => {
-    const end = Math.max(...items.map((one) => one.x + (one.role === 'base' ? 0 : radiusOf(one))))
+    const end = Math.max(...items.map((one) => one.x + (one.role === 'base' ? 0 : alongOf(one))))
     const last = items.reduce((far, one) => (one.x > far.x ? one : far), items[0]!)
     const x = end + Math.max(64, last.flowers && isOpenFlame(item(low, 'light', 0)) ? leafGapMm(table.brief) - r : 0) + r
     const one = lightsAt(low, bothSides(x))

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { extentSize, hasPost, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, hasPost, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
 import { isRare } from './forms.js'
 import LaidElevation from './LaidElevation.vue'
-import { leaf, vesselPath } from './paths.js'
+import { leaf, seenHalfMm, vesselPath } from './paths.js'
 import RareElevation from './RareElevation.vue'
 import { shade } from './shade.js'
 
@@ -13,11 +13,22 @@ import { shade } from './shade.js'
 const props = defineProps<{ standing: Standing; index: PieceIndex; turned: boolean; glow: boolean }>()
 const piece = computed(() => props.standing.piece)
 
+/** How far it is turned away from who looks. */
+const turnRad = computed(() => props.standing.pose.turnRad + (props.turned ? Math.PI / 2 : 0))
+
 const stems = computed(() => {
   const { placed, piece: vessel } = props.standing
   if (!placed.arrangement || vessel.kind !== 'vessel') return []
-  return stemPlaces(placed.id, placed.arrangement, props.index)
-    .map((s) => ({ ...s, across: props.turned ? s.y : s.x, deep: props.turned ? -s.x : s.y, up: vessel.heightMm + s.z }))
+  const turn = longerMm(vessel) > 0 ? turnRad.value : props.turned ? -Math.PI / 2 : 0
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
+  return stemPlaces(placed.id, placed.arrangement, props.index, longerMm(vessel))
+    .map((s) => ({
+      ...s,
+      across: s.x * cos - s.y * sin,
+      deep: s.x * sin + s.y * cos,
+      from: longerMm(vessel) > 0 ? 0.9 * s.x * cos : 0,
+      up: vessel.heightMm + s.z
+    }))
     .sort((a, b) => b.deep - a.deep)
 })
 
@@ -28,8 +39,7 @@ const half = computed(() => {
   const { widthMm } = extentSize(p.extent)
   const lengthMm = extentSize(p.extent).lengthMm * props.standing.placed.part
   if (p.extent.kind === 'round') return lengthMm / 2
-  const turn = props.standing.pose.turnRad + (props.turned ? Math.PI / 2 : 0)
-  return Math.abs((lengthMm / 2) * Math.cos(turn)) + Math.abs((widthMm / 2) * Math.sin(turn))
+  return seenHalfMm(lengthMm, widthMm, turnRad.value)
 })
 
 /** Forms that are leaves all over. */
@@ -57,7 +67,7 @@ const greens = computed(() => {
     <line
       v-for="s in stems"
       :key="`l${s.key}`"
-      x1="0"
+      :x1="s.from"
       :y1="piece.heightMm - 10"
       :x2="s.across"
       :y2="s.up"
@@ -76,7 +86,7 @@ const greens = computed(() => {
       stroke-width="11"
       stroke-linecap="round"
     />
-    <path :d="vesselPath(piece)" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.45 : 1" :stroke="piece.accent" stroke-width="2.5" />
+    <path :d="vesselPath(piece, turnRad)" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.45 : 1" :stroke="piece.accent" stroke-width="2.5" />
     <path
       :d="`M ${-piece.widestMm * 0.34} ${piece.heightMm * 0.25} Q ${-piece.widestMm * 0.42} ${piece.heightMm * 0.5} ${-piece.widestMm * 0.3} ${piece.heightMm * 0.75}`"
       fill="none"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { extentSize, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
 import { isRare } from './forms.js'
 import LaidPlan from './LaidPlan.vue'
-import { extentPath, leaf } from './paths.js'
+import { extentPath, leaf, vesselPlan } from './paths.js'
 import RarePlan from './RarePlan.vue'
 import { shade } from './shade.js'
 
@@ -13,8 +13,8 @@ import { shade } from './shade.js'
 const props = defineProps<{ standing: Standing; index: PieceIndex }>()
 const piece = computed(() => props.standing.piece)
 const stems = computed(() => {
-  const { placed } = props.standing
-  return placed.arrangement ? stemPlaces(placed.id, placed.arrangement, props.index) : []
+  const { placed, piece: vessel } = props.standing
+  return placed.arrangement && vessel.kind === 'vessel' ? stemPlaces(placed.id, placed.arrangement, props.index, longerMm(vessel)) : []
 })
 
 /** Forms that are leaves all over. */
@@ -74,9 +74,15 @@ const garland = computed(() => {
   <LaidPlan v-if="standing.manner" :standing="standing" />
   <RarePlan v-else-if="isRare(piece)" :standing="standing" />
   <g v-else-if="piece.kind === 'vessel'">
-    <circle cx="4" cy="-5" :r="piece.widestMm / 2 + 2" fill="#2b2420" fill-opacity="0.15" />
-    <circle :r="piece.widestMm / 2" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.55 : 1" :stroke="piece.accent" stroke-width="2" />
-    <circle :r="piece.mouthMm / 2" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
+    <path :d="vesselPlan(piece, piece.widestMm + 4)" fill="#2b2420" fill-opacity="0.15" transform="translate(4 -5)" />
+    <path
+      :d="vesselPlan(piece, piece.widestMm)"
+      :fill="piece.color"
+      :fill-opacity="piece.material === 'glass' ? 0.55 : 1"
+      :stroke="piece.accent"
+      stroke-width="2"
+    />
+    <path :d="vesselPlan(piece, piece.mouthMm)" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
     <path
       v-if="piece.form === 'jug'"
       :d="`M ${piece.widestMm / 2 - 8} 12 Q ${piece.widestMm / 2 + 34} 0 ${piece.widestMm / 2 - 8} -12`"

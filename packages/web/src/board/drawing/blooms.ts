@@ -12,6 +12,9 @@ export interface StemPlace {
 
 const GOLDEN = Math.PI * (3 - Math.sqrt(5))
 
+/** Steps along a trough, of no ratio to the golden angle. */
+const ALONG = 0.7548776662
+
 /** A number from a text, the same every time. */
 export function seedOf(text: string): number {
   let seed = 2_166_136_261
@@ -22,10 +25,10 @@ export function seedOf(text: string): number {
 const order: Record<Stem['role'], number> = { foliage: 0, line: 1, filler: 2, focal: 3 }
 
 /**
- * Where each stem's head is: foliage and lines toward the outside, focal flowers over the dome. The same places serve the plan and the
- * elevation.
+ * Where each stem's head is: foliage and lines toward the outside, focal flowers over the dome, all drawn out along x by `stretchMm` over a
+ * trough. The same places serve the plan and the elevation.
  */
-export function stemPlaces(placedId: string, arrangement: Arrangement, index: PieceIndex): StemPlace[] {
+export function stemPlaces(placedId: string, arrangement: Arrangement, index: PieceIndex, stretchMm = 0): StemPlace[] {
   const random = seededRandom(seedOf(placedId))
   const places: StemPlace[] = []
   for (const { stemId, count } of arrangement.stems) {
@@ -41,7 +44,7 @@ export function stemPlaces(placedId: string, arrangement: Arrangement, index: Pi
       places.push({
         key: `${stemId}-${i}`,
         stem,
-        x: reach * share * Math.cos(angle),
+        x: reach * share * Math.cos(angle) + (((start + i * ALONG) % 1) - 0.5) * stretchMm,
         y: reach * share * Math.sin(angle),
         z: Math.max(arrangement.riseMm * (STEMS_SHARE + (0.93 - STEMS_SHARE) * (outer ? 0.5 * dome + 0.25 * random() : dome)) - stem.headMm * 0.2, 6),
         turnDeg: (angle * 180) / Math.PI

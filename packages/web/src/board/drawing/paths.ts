@@ -1,4 +1,4 @@
-import { footedBowl, vesselBelly, type Extent, type Outline, type Point, type Vessel } from '@hestiad/core'
+import { footedBowl, longerMm, vesselBelly, type Extent, type Outline, type Point, type Vessel } from '@hestiad/core'
 
 /** An outline centered on the origin as an SVG path, in millimeters. */
 export function outlinePath(outline: Outline): string {
@@ -33,6 +33,11 @@ export function extentPath(extent: Extent, corner = 8): string {
   }
 }
 
+/** Half of what is seen of a rectangle from a side that it is turned away from. */
+export function seenHalfMm(lengthMm: number, widthMm: number, turnRad: number): number {
+  return Math.abs((lengthMm / 2) * Math.cos(turnRad)) + Math.abs((widthMm / 2) * Math.sin(turnRad))
+}
+
 function ellipse(rx: number, ry: number): string {
   return `M ${rx} 0 A ${rx} ${ry} 0 0 1 ${-rx} 0 A ${rx} ${ry} 0 0 1 ${rx} 0 Z`
 }
@@ -42,9 +47,20 @@ export function leaf(lengthMm: number, widthMm: number): string {
   return `M 0 0 Q ${lengthMm * 0.45} ${widthMm} ${lengthMm} 0 Q ${lengthMm * 0.45} ${-widthMm} 0 0 Z`
 }
 
-/** A vessel seen from the side, foot at 0, upward positive. */
-export function vesselPath(vessel: Vessel): string {
+/** A level of a vessel from above that is so wide across. */
+export function vesselPlan(vessel: Vessel, acrossMm: number): string {
+  if (vessel.form === 'trough') return roundedRect((acrossMm + longerMm(vessel)) / 2, acrossMm / 2, 10)
+  return ellipse(acrossMm / 2, acrossMm / 2)
+}
+
+/** A vessel seen from the side, foot at 0, upward positive, `turnRad` away from its own front. */
+export function vesselPath(vessel: Vessel, turnRad = 0): string {
   const { baseMm, widestMm, mouthMm, heightMm, form } = vessel
+  if (form === 'trough') {
+    const half = (acrossMm: number) => seenHalfMm(acrossMm + longerMm(vessel), acrossMm, turnRad)
+    const [foot, rim] = [half(baseMm), half(widestMm)]
+    return `M ${-foot} 0 L ${-rim} ${heightMm - 7} Q ${-rim} ${heightMm} ${-rim + 7} ${heightMm} L ${rim - 7} ${heightMm} Q ${rim} ${heightMm} ${rim} ${heightMm - 7} L ${foot} 0 Z`
+  }
   const footed = footedBowl(vessel)
   return footed
     ? footedProfile(baseMm / 2, widestMm / 2, mouthMm / 2, heightMm, footed)

@@ -1,4 +1,4 @@
-import { extentSize, findPiece, footedBowl, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing, type Vessel } from '@hestiad/core'
+import { extentSize, findPiece, footedBowl, longerMm, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing, type Vessel } from '@hestiad/core'
 import * as THREE from 'three'
 import { addLeaf } from './leafParts.js'
 import { ball, block, turned, type Parts } from './parts.js'
@@ -25,7 +25,7 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
   switch (piece.kind) {
     case 'vessel': {
       const [w, h] = [piece.widestMm / 2, piece.heightMm]
-      parts.add(turned(wallOf(piece)), look, at)
+      parts.add(piece.form === 'trough' ? troughOf(piece) : turned(wallOf(piece)), look, at)
       if (piece.form === 'jug')
         parts.add(
           new THREE.TorusGeometry(h * 0.2, 6, 6, 14, Math.PI * 1.3)
@@ -65,6 +65,38 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
       addOrnament(parts, one, random)
       return []
   }
+}
+
+/** A trough: walls that open a little to the rim, a floor inside. */
+function troughOf(piece: Vessel): THREE.BufferGeometry {
+  const more = longerMm(piece)
+  const ring = (acrossMm: number, zMm: number) => {
+    const [x, y] = [(acrossMm + more) / 2, acrossMm / 2]
+    return [
+      [-x, -y, zMm],
+      [x, -y, zMm],
+      [x, y, zMm],
+      [-x, y, zMm]
+    ] as const
+  }
+  const floor = Math.max(2, piece.heightMm - piece.depthMm)
+  const rings = [
+    ring(1, 0),
+    ring(piece.baseMm, 0),
+    ring(piece.widestMm, piece.heightMm),
+    ring(piece.mouthMm, piece.heightMm),
+    ring(Math.min(piece.baseMm, piece.mouthMm) * 0.94, floor),
+    ring(1, floor)
+  ]
+  const corners = rings.slice(1).flatMap((outer, i) =>
+    outer.flatMap((_, k) => {
+      const [a, b, c, d] = [rings[i]![k]!, rings[i]![(k + 1) % 4]!, outer[(k + 1) % 4]!, outer[k]!]
+      return [a, b, c, a, c, d]
+    })
+  )
+  const geometry = new THREE.BufferGeometry().setAttribute('position', new THREE.BufferAttribute(new Float32Array(corners.flat()), 3))
+  geometry.computeVertexNormals()
+  return geometry
 }
 
 /** The wall of a vessel from the middle of its foot up, over the rim and down inside to its floor. */
@@ -197,6 +229,9 @@ function addHolder(parts: Parts, one: Standing, lit: boolean): FlameAt[] {
   return [{ ...tip, z: tip.z + 18 }]
 }
 
+/** Steps along a trough, of no ratio to the golden angle. */
+const ALONG = 0.7548776662
+
 function addFlowers(parts: Parts, one: Standing, index: PieceIndex, random: Random): void {
   const { arrangement } = one.placed
   if (!arrangement || one.piece.kind !== 'vessel') return
@@ -214,10 +249,12 @@ function addFlowers(parts: Parts, one: Standing, index: PieceIndex, random: Rand
       const angle = n * 2.39996 + random() * 0.4
       const leafy = stem.role === 'foliage' || stem.role === 'line'
       const radius = r * share * (leafy ? 1.05 : 0.9)
+      const along = (((n * ALONG) % 1) - 0.5) * longerMm(piece)
       const z = rim + arrangement.riseMm * (0.97 - 0.55 * share * share) * (leafy ? 0.9 + 0.15 * random() : 1)
-      const tip = { x: pose.x + radius * Math.cos(angle), y: pose.y + radius * Math.sin(angle), z }
+      const root = { x: pose.x + along * Math.cos(pose.turnRad), y: pose.y + along * Math.sin(pose.turnRad) }
+      const tip = { x: root.x + radius * Math.cos(angle), y: root.y + radius * Math.sin(angle), z }
       if (n % 2 === 0 || total < 20)
-        addStalk(parts, { x: pose.x + (tip.x - pose.x) * 0.25, y: pose.y + (tip.y - pose.y) * 0.25, z: rim - 10 }, tip, stem.thicknessMm)
+        addStalk(parts, { x: root.x + (tip.x - root.x) * 0.25, y: root.y + (tip.y - root.y) * 0.25, z: rim - 10 }, tip, stem.thicknessMm)
       if (leafy) addSprig(parts, tip, angle, stem.headMm, stem.color, random)
       else addHead(parts, tip, angle, share, stem.headMm, stem.form, stem.color, stem.accent)
     }

@@ -25,6 +25,7 @@ export function tellWhy(why: Why, say: Speaker): string {
 
 const partNames: Readonly<Record<ComposePart, string>> = {
   mass: 'a bowl or jug for flowers',
+  trough: 'a trough for flowers',
   bud: 'bud vases',
   stick: 'candlesticks',
   votive: 'tea-light glasses',
