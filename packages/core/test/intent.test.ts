@@ -14,7 +14,8 @@ import {
   photoPalette,
   usedIds,
   type Intent,
-  type Look
+  type Look,
+  type Placed
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { createMeasure } from '../src/assess/measure.js'
@@ -71,6 +72,30 @@ describe('what must not be on the table', () => {
       )
       expect(piecesOf(composed).filter((piece) => middle.has(piece.id) && avoidedFor(piece, look.intent.avoid))).toEqual([])
     }
+  })
+})
+
+describe('a table for show', () => {
+  it('is strewn over all of it that is free, between the places and to its ends; one that is eaten at along its middle', () => {
+    const bare = { ...pearl, centerpiece: [] }
+    const strewn = (use: Intent['use'], setting: Look['setting']) => {
+      const look: Look = { ...bare, setting, intent: { ...bare.intent, use } }
+      const { ideas } = composeMiddles(look, { patterns: ['scatter'], from: 'owned', want: 1, seed: 1 })
+      const composed = { ...look, centerpiece: ideas[0]!.centerpiece }
+      const codes = createAssessor()
+        .measure(composed)
+        .findings.map((finding) => finding.code)
+      for (const code of ['piece.setting', 'piece.piece', 'piece.off', 'flame.sleeves'] as const) expect(codes).not.toContain(code)
+      return composed.centerpiece
+    }
+    const wide = (placed: readonly Placed[]) => Math.max(...placed.map((one) => Math.abs(one.yMm)))
+    const eaten = strewn('event', bare.setting)
+    const shown = strewn('show', bare.setting)
+    const unlaid = strewn('show', { ...bare.setting, plateIds: [], breadPlateId: null, napkin: null, flatwareIds: [], glassIds: [] })
+    expect(shown.length).toBeGreaterThan(1.4 * eaten.length)
+    expect(wide(shown)).toBeGreaterThan(1.5 * wide(eaten))
+    // half of the table is 635 mm wide
+    expect(wide(unlaid)).toBeGreaterThan(450)
   })
 })
 

@@ -41,6 +41,8 @@ export interface Brief {
   readonly metal: string | null
   /** What breaks or burns stays this far from the edge where small hands are about. */
   readonly handsMm: number
+  /** Nobody sits down to eat: what is strewn goes over all that is free, not along the middle alone. */
+  readonly sprawls: boolean
   /** Length of the spine that dishes brought to the table take. */
   readonly dishesMm: number
   /** Money that is left with the table as it is laid. */
@@ -89,6 +91,7 @@ export function briefOf(look: Look, measured: Measured, kept: readonly Placed[],
     accents: (wished.length > 0 ? wished : laidColors).filter((color) => chromaOf(color) >= HUE_CHROMA),
     metal: metalOf(look),
     handsMm: toddlers && (frames[0]?.acrossMm ?? 0) > 2.6 * SMALL_HANDS_MM ? SMALL_HANDS_MM + 2 : 0,
+    sprawls: use === 'show' || plan.places.length === 0,
     dishesMm: use === 'show' ? 0 : dishes.reduce((sum, dish) => sum + (dish.placed ? 0 : 2 * dish.radiusMm + DISH_AIR_MM), 0),
     leftCents: measured.figures.money.leftCents
   }

@@ -2,6 +2,7 @@ import { takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import type { Surroundings } from '../centerpiece/freeSpot.js'
 import { putNear } from '../centerpiece/putNear.js'
 import { raiseEdit } from '../centerpiece/raiseEdit.js'
+import { vanishes } from '../centerpiece/vanishes.js'
 import { standings, type Standing } from '../centerpiece/standing.js'
 import { applyEdit, makeEdit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
@@ -54,7 +55,8 @@ function onRisers(look: Look, standing: readonly Standing[]): Proposal[] {
   const risers = sparePieces(look).filter((piece) => piece.kind === 'riser')
   const movable = standing.filter((one) => one.placed.on === null && !one.placed.locked && one.piece.kind !== 'tray' && one.piece.kind !== 'riser')
   return risers
-    .flatMap((riser) => movable.map((one) => ({ riser, one })))
+    .flatMap((riser) => movable.map((one) => ({ riser, one, shows: vanishes(look, one, riser) === null })))
+    .sort((a, b) => Number(a.shows) - Number(b.shows))
     .slice(0, 6)
     .map(({ riser, one }) => ({
       code: 'put-on-riser' as const,

@@ -248,11 +248,12 @@ const BARE_END_MM = 1000
 const longBand = ([low, high]: readonly [number, number], tableHalfMm: number) =>
   [Math.max(0.3, low, 1 - BARE_END_MM / tableHalfMm), Math.max(0.75, high)] as const
 
-export function extentOf(things: readonly Scored[], frame: Frame, pattern: PatternName | null): number | null {
+export function extentOf(things: readonly Scored[], frame: Frame, pattern: PatternName | null, forShow = false): number | null {
   if (things.length === 0 || pattern === null) return null
   const low = Math.min(...things.map((one) => one.x - one.halfX))
   const high = Math.max(...things.map((one) => one.x + one.halfX))
-  const wide = extentBand[pattern]
+  // for show what is strewn may reach the ends
+  const wide = forShow && pattern === 'scatter' ? ([extentBand.scatter[0], 1] as const) : extentBand[pattern]
   // a long table has groups all along it, of whatever pattern
   const bandOf = frame.ring ? ([0.15, 0.62] as const) : isLongTable(frame) ? longBand(wide, frame.tableHalfMm) : wide
   return band((high - low) / (2 * frame.tableHalfMm), bandOf, 0.2)

@@ -104,11 +104,11 @@ function workedOut({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
 }
 
 /** What of a look its middle is judged by. */
-type ScoreOf = Pick<Look, 'pieces' | 'school' | 'setting' | 'kinds' | 'linens' | 'guests'>
+type ScoreOf = Pick<Look, 'pieces' | 'school' | 'setting' | 'kinds' | 'linens' | 'guests' | 'intent'>
 
 /** Judges the middle of a look by the pattern it says it has, or as a free one. Rules the look breaks on purpose are left out. */
 export const middleScorePart = part({
-  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests', 'table', 'room'],
+  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests', 'intent', 'table', 'room'],
   needs: { plan: planPart, laid: layoutPart, standing: standingPart },
   work: (look, { plan, laid, standing }) => {
     const { field, frames } = freeOf(look, plan, laid.laid)
@@ -161,7 +161,7 @@ function measuredParts(
     echo: echoOf(look, things),
     kinds: kindsOf(things),
     density: densityOf(on, frame, look.school.fullness).kept,
-    extent: extentOfAll(things, frames, pattern),
+    extent: extentOfAll(things, frames, pattern, look.intent.use === 'show'),
     inside: things.reduce((sum, one) => sum + insideOf(one, clearMm(one)), 0) / things.length,
     scale: scaleOf(on, frame)
   }
@@ -171,11 +171,11 @@ function measuredParts(
 const LEAST_ARM_MM = 220
 
 /** How far along each arm of the table things go; an arm with nothing on it is bare. */
-function extentOfAll(things: readonly Scored[], frames: readonly Frame[], pattern: PatternName | null): number | null {
+function extentOfAll(things: readonly Scored[], frames: readonly Frame[], pattern: PatternName | null, forShow: boolean): number | null {
   if (pattern === null) return null
   const extents = frames
     .filter((frame, i) => i === 0 || frame.halfMm >= LEAST_ARM_MM)
-    .map((frame) => extentOf(things.filter((one) => one.frame === frame), frame, pattern) ?? 0) // prettier-ignore
+    .map((frame) => extentOf(things.filter((one) => one.frame === frame), frame, pattern, forShow) ?? 0) // prettier-ignore
   return extents.reduce((sum, one) => sum + one, 0) / extents.length
 }
 

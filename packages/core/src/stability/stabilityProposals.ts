@@ -1,6 +1,7 @@
 import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { raiseEdit } from '../centerpiece/raiseEdit.js'
+import { byVanishing } from '../centerpiece/vanishes.js'
 import { standings } from '../centerpiece/standing.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
 import { piecesOf } from '../design/find.js'
@@ -51,9 +52,10 @@ export function sunkProposals(look: Look, finding: FindingOf<'piece.sunk' | 'pie
     const lower = (piece: Piece) => piece.kind === 'riser' && piece.heightMm <= finding.limit.riserMm + 0.5
     return [...swapProposals(look, self.placed.pieceId, lower, 3), ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
   }
+  const unnoticed = byVanishing(look, self)
   const risers = (finding.code === 'piece.sunk' ? piecesOf(look, 'riser') : [])
     .filter((riser) => finding.code === 'piece.sunk' && riser.heightMm >= finding.limit.riserMm - 0.5)
-    .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || a.heightMm - b.heightMm)
+    .sort((a, b) => Number(b.owned > 0) - Number(a.owned > 0) || unnoticed(a, b) || a.heightMm - b.heightMm)
     .slice(0, 2)
     .map((riser) => ({
       code: 'put-on-riser' as const,

@@ -25,7 +25,10 @@ const fit = computed(() => risersFor(props.look, props.standing, wishedMm.value)
         {{ t(fit.risers.length > 0 ? 'centerpiece.riserNeeded' : 'centerpiece.riserNone', { height: length(fit.neededMm) }) }}
       </p>
       <el-button v-for="one in fit.risers" :key="one.piece.id" size="small" @click="store.apply(one.edit)">{{
-        t('centerpiece.riserGives', { name: one.piece.name, height: length(one.topMm) })
+        [
+          t('centerpiece.riserGives', { name: one.piece.name, height: length(one.topMm) }),
+          ...(one.vanishes ? [t(`centerpiece.vanishes.${one.vanishes}`)] : [])
+        ].join(', ')
       }}</el-button>
     </template>
   </div>

@@ -260,6 +260,7 @@ export const en = {
     riserNeeded: 'That takes a riser of {height}. Of the house:',
     riserNone: 'That takes a riser of {height}; no free one of the house holds it.',
     riserGives: '{name}: top at {height}',
+    vanishes: { clear: 'one sees through it', 'like-ground': 'of the color of its ground' },
     table: 'the table',
     atMeal: 'Stays while people eat',
     takeOff: 'Take off',
