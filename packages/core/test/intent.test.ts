@@ -7,7 +7,10 @@ import {
   composeLooks,
   composeMiddles,
   createAssessor,
+  isForUse,
   isOutside,
+  newPlaced,
+  saltOnTable,
   noIntent,
   offPalette,
   paletteOfMood,
@@ -15,6 +18,7 @@ import {
   usedIds,
   type Intent,
   type Look,
+  type PatternName,
   type Placed
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
@@ -96,6 +100,51 @@ describe('a table for show', () => {
     expect(wide(shown)).toBeGreaterThan(1.5 * wide(eaten))
     // half of the table is 635 mm wide
     expect(wide(unlaid)).toBeGreaterThan(450)
+  })
+})
+
+describe('a table for every day', () => {
+  const useful = (look: Look) => look.centerpiece.map((placed) => look.pieces.find((piece) => piece.id === placed.pieceId)!).filter(isForUse)
+  const composed = (look: Look, patterns: readonly PatternName[]) =>
+    composeMiddles(look, { patterns, from: 'owned', want: 1, seed: 1 }).ideas.map((idea): Look => ({ ...look, centerpiece: idea.centerpiece }))
+
+  it('has what is used there beside its middle, running into nothing; an evening has not, and without napkins at the places they stand ready', () => {
+    for (const base of [circle, demo('ordinary-week'), demo('ferry-crew')])
+      for (const pattern of ['one-focus', 'gathered-tray', 'flanked'] as const) {
+        const bare = { ...base, centerpiece: [] }
+        for (const look of composed(meant(bare, { use: 'daily' }), [pattern])) {
+          expect(useful(look).map((piece) => 'form' in piece && piece.form)).toEqual(['shakers'])
+          const codes = createAssessor()
+            .measure(look)
+            .findings.map((finding) => finding.code)
+          for (const code of ['piece.piece', 'piece.setting', 'piece.off', 'compose.useful'] as const) expect(codes, pattern).not.toContain(code)
+        }
+        for (const look of composed(meant(bare, { use: 'event' }), [pattern])) expect(useful(look)).toEqual([])
+      }
+    const without = meant({ ...circle, centerpiece: [], setting: { ...circle.setting, napkin: null } }, { use: 'daily' })
+    expect(
+      composed(without, ['one-focus'])
+        .flatMap(useful)
+        .map((piece) => piece.id)
+    ).toEqual(['napkin-holder-brass'])
+  })
+
+  it('is as balanced with its salt as without, since no composition is made of it; but it takes room and is counted', () => {
+    const look = demo('ferry-crew')
+    const salted: Look = { ...look, centerpiece: [...look.centerpiece, newPlaced('salt', 'mills-oak', 300, 20)] }
+    const [before, after] = [createAssessor().measure(look).figures, createAssessor().measure(salted).figures]
+    expect(after.composition.score.parts).toEqual(before.composition.score.parts)
+    expect(after.composition.covered).toBeGreaterThan(before.composition.covered)
+    expect([saltOnTable(look), saltOnTable(salted)]).toEqual([0, 1])
+    const into: Look = {
+      ...salted,
+      centerpiece: salted.centerpiece.map((one) => (one.id === 'salt' ? { ...one, xMm: look.centerpiece[0]!.xMm, yMm: look.centerpiece[0]!.yMm } : one))
+    }
+    expect(
+      createAssessor()
+        .measure(into)
+        .findings.map((finding) => finding.code)
+    ).toContain('piece.piece')
   })
 })
 

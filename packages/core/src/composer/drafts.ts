@@ -1,6 +1,6 @@
 import { pieceIndex } from '../design/find.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
-import { familiesOf } from '../composition/families.js'
+import { familiesOf, lengthOf, widthOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
 import { lowered, type Brief } from './brief.js'
@@ -8,7 +8,7 @@ import { onArms } from './arms.js'
 import { castsFor, nobody, partsOfCast, type Cast, type Wanted } from './cast.js'
 import { UNLIT } from './different.js'
 import type { ComposeOptions } from './idea.js'
-import { countsOf, fits, placedOf, type Item } from './item.js'
+import { countsOf, fits, item, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
@@ -156,7 +156,8 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
       return ordered(layouts, options.steer?.amount ?? 0)
         .slice(0, 2)
         .map((items, i): Draft => {
-          const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(items, main, low, brief.kept, index)])
+          const whole = withUseful(items, table, stock)
+          const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(whole, main, low, brief.kept, index)])
           return {
             cast,
             centerpiece,
@@ -176,6 +177,33 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
     if (drafts.length > 0) return drafts
   }
   return []
+}
+
+/** Step of the search for a place, and how far off the spine it goes. */
+const USEFUL_STEP_MM = 20
+const OFF_SPINE_MM = [0, 60, -60, 110, -110]
+
+/** Clear of a tray or a garland, whose own room nothing else of the fit asks for. */
+function isBeside({ option: base, x, y, part }: Item, { piece }: Option, atX: number, atY: number): boolean {
+  const apart = (a: number, b: number, sizeMm: number) => Math.abs(a - b) >= sizeMm / 2 + 12
+  return apart(x, atX, lengthOf(base.piece) * part + lengthOf(piece)) || apart(y, atY, widthOf(base.piece) + widthOf(piece))
+}
+
+/**
+ * On a table for every day also what is used there, as near to the middle as there is room: salt where
+ * each guest has a napkin, else napkins. Nothing where there is no room.
+ */
+function withUseful(items: readonly Item[], { brief, frame }: Table, stock: Stock): readonly Item[] {
+  const { look } = brief
+  const form = look.setting.napkin ? 'shakers' : 'napkin-holder'
+  const option = stock.useful.find(({ piece }) => piece.kind === 'ornament' && piece.form === form) ?? stock.useful[0]
+  if (!option || look.intent.use !== 'daily' || brief.kept.some((placed) => placed.pieceId === option.piece.id)) return items
+  for (let x = 0; x <= frame.halfMm; x += USEFUL_STEP_MM)
+    for (const y of OFF_SPINE_MM) {
+      const whole = [...items, item(option, 'accent', x, y)]
+      if (fits(whole, frame, brief) && items.every((one) => one.role !== 'base' || isBeside(one, option, x, y))) return whole
+    }
+  return items
 }
 
 /** The fullest first, or by how many things there are. */

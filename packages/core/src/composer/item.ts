@@ -1,4 +1,4 @@
-import { longerMm } from '../design/piece.js'
+import { isForUse, longerMm } from '../design/piece.js'
 import type { PieceIndex } from '../design/find.js'
 import { newPlaced } from '../design/newLook.js'
 import type { Arrangement, Placed } from '../design/look.js'
@@ -45,8 +45,9 @@ export function alongOf(one: Pick<Item, 'option' | 'flowers'>): number {
   return radiusOf(one) + stretchOf(one) / 2
 }
 
-/** How much longer than wide a vessel is, its flowers drawn out with it. */
+/** How much longer than wide a vessel is, its flowers drawn out with it; or a thing that is used. */
 function stretchOf({ option: { piece } }: Pick<Item, 'option'>): number {
+  if (isForUse(piece)) return lengthOf(piece) - widthOf(piece)
   return piece.kind === 'vessel' ? longerMm(piece) : 0
 }
 

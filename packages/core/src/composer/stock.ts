@@ -1,7 +1,7 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import { piecesOf } from '../design/find.js'
 import type { Look, Placed } from '../design/look.js'
-import { extentSize, isStanding, type Candle, type Holder, type StandingPiece } from '../design/piece.js'
+import { extentSize, isForUse, isStanding, type Candle, type Holder, type StandingPiece } from '../design/piece.js'
 import { pieceUses } from '../design/pieceUses.js'
 import { candleLifeMin } from '../light/candleLife.js'
 import { holderFit } from '../light/holderFit.js'
@@ -18,7 +18,7 @@ export const sources = ['owned', 'few-new', 'all-new', 'placed'] as const
 export type Source = (typeof sources)[number]
 
 /** What a piece can be in a middle. */
-export type Part = 'mass' | 'trough' | 'bud' | 'stick' | 'votive' | 'hurricane' | 'fruit' | 'compote' | 'small' | 'garland' | 'tray' | 'board'
+export type Part = 'mass' | 'trough' | 'bud' | 'stick' | 'votive' | 'hurricane' | 'fruit' | 'compote' | 'small' | 'useful' | 'garland' | 'tray' | 'board'
 
 /** A piece that can be cast, with its candle, and how many there are. */
 export interface Option {
@@ -62,6 +62,7 @@ export function stockOf(brief: Brief, options: StockOptions, loose: readonly Pla
     fruit: [],
     compote: [],
     small: [],
+    useful: [],
     garland: [],
     tray: [],
     board: []
@@ -146,6 +147,7 @@ function partOf(piece: StandingPiece): Part | null {
     case 'riser':
       return null
     case 'ornament': {
+      if (isForUse(piece)) return 'useful'
       if (piece.form === 'garland') return 'garland'
       if (piece.form === 'compote') return 'compote'
       if (piece.material === 'fruit') return 'fruit'

@@ -1,3 +1,4 @@
+import { isForUse } from '../design/piece.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { chromaOf, colorWords } from '../color/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
@@ -70,15 +71,16 @@ export function compositionFigures(
 ): CompositionFigures {
   const index = pieceIndex(look)
   const middle = freeMiddle(plan, depthMm)
-  const groups = groupsOf(standing)
+  const decor = standing.filter((one) => !isForUse(one.piece))
+  const groups = groupsOf(decor)
   return {
     middle: { areaMm2: middle.areaMm2, lengthMm: middle.lengthMm, widthMm: middle.widthMm },
-    things: standing.filter((one) => one.placed.on === null && one.placed.part === 1).length,
-    levels: levelsOf(standing),
-    alike: alikeNeighbors(standing),
+    things: decor.filter((one) => one.placed.on === null && one.placed.part === 1).length,
+    levels: levelsOf(decor),
+    alike: alikeNeighbors(decor),
     groups: groups.map((group) => group.map((one) => one.placed.id)),
     graded: groups.filter(isGraded).length,
-    ...balanceOf(standing, index, plan),
+    ...balanceOf(decor, index, plan),
     covered: coveredShare(
       middle,
       standing.map((one) => one.spread)
@@ -249,7 +251,8 @@ function checklistOf(standing: readonly Standing[], index: PieceIndex, lamp: boo
     green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
     lit: lamp || standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
     useful: standing.some(
-      (one) => one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
+      (one) =>
+        isForUse(one.piece) || one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
     )
   }
 }

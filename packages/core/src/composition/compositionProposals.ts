@@ -10,7 +10,7 @@ import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
 import { middleEdit } from '../design/middleEdit.js'
-import { isStanding, type StandingPiece } from '../design/piece.js'
+import { isForUse, isStanding, type StandingPiece } from '../design/piece.js'
 import { sparePieces } from '../design/spare.js'
 import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
@@ -226,9 +226,9 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
   ]
 }
 
-/** A tray, fruit, a bowl of it. */
+/** Salt and napkins, a tray, fruit, a bowl of it. */
 function isUseful(piece: StandingPiece): boolean {
-  return piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
+  return isForUse(piece) || piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
 }
 
 /** Things of the house that are not on the table yet, at the nearest free spot; holders with a candle that stands in them. */

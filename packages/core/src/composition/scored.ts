@@ -1,6 +1,6 @@
 import type { Standing } from '../centerpiece/standing.js'
 import type { Look } from '../design/look.js'
-import { extentSize, longerMm, type StandingPiece } from '../design/piece.js'
+import { extentSize, isForUse, longerMm, type StandingPiece } from '../design/piece.js'
 import { toFrame, type Point } from '../geometry/point.js'
 import { familiesOf } from './families.js'
 import type { Frame } from './frames.js'
@@ -33,7 +33,7 @@ export function scoredOf(look: Pick<Look, 'pieces'>, standing: readonly Standing
   const families = familyIds(look.pieces)
   if (frames.length === 0) return []
   return standing.flatMap((one): Scored[] => {
-    if (one.manner?.kind === 'draped' || one.manner?.kind === 'around') return []
+    if (isForUse(one.piece) || one.manner?.kind === 'draped' || one.manner?.kind === 'around') return []
     const earlier = known.get(one)
     if (earlier?.frames === frames && earlier.families === families) return [earlier.scored]
     const scored = scoredIn(one, families, frames)

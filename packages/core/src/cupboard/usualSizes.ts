@@ -36,6 +36,8 @@ const byRole: Readonly<Record<string, Sizes>> = {
   'vessel lantern': { baseMm: 150, widestMm: 165, mouthMm: 110, heightMm: 300, depthMm: 200 },
   'ornament wreath': { extent: { kind: 'round', diameterMm: 300 }, heightMm: 60 },
   'ornament sign': { extent: { kind: 'rectangle', lengthMm: 220, widthMm: 10 }, heightMm: 160 },
+  'ornament shakers': { extent: { kind: 'rectangle', lengthMm: 110, widthMm: 52 }, heightMm: 100 },
+  'ornament napkin-holder': { extent: { kind: 'rectangle', lengthMm: 150, widthMm: 60 }, heightMm: 100 },
   'ornament throw': { extent: { kind: 'rectangle', lengthMm: 900, widthMm: 350 }, heightMm: 3 },
   'ornament lights': { extent: { kind: 'rectangle', lengthMm: 1000, widthMm: 50 }, heightMm: 15 },
   'plate charger': { diameterMm: inches(12.5), heightMm: 15 },

@@ -46,7 +46,23 @@ export type StemRole = (typeof stemRoles)[number]
 export const candleForms = ['taper', 'pillar', 'votive', 'tealight'] as const
 export type CandleForm = (typeof candleForms)[number]
 export const vesselForms = ['jug', 'bowl', 'bottle', 'cylinder', 'trough', 'cloche', 'lantern'] as const
-export const ornamentForms = ['fruit', 'compote', 'greens', 'figure', 'garland', 'moss', 'grass', 'beads', 'pods', 'wreath', 'sign', 'throw', 'lights'] as const
+export const ornamentForms = [
+  'fruit',
+  'compote',
+  'greens',
+  'figure',
+  'garland',
+  'moss',
+  'grass',
+  'beads',
+  'pods',
+  'wreath',
+  'sign',
+  'throw',
+  'lights',
+  'shakers',
+  'napkin-holder'
+] as const
 export const trayForms = ['tray', 'board', 'mirror', 'turntable', 'dough-bowl', 'box', 'basket', 'tiers'] as const
 export type TrayForm = (typeof trayForms)[number]
 
@@ -278,6 +294,11 @@ export function longerMm({ form, lengthMm, widestMm }: Pick<Vessel, 'form' | 'le
 /** What a level of a vessel covers that is so wide across, in square millimeters: a disc, or the rectangle of a trough. */
 export function levelMm2(vessel: Vessel, acrossMm: number): number {
   return vessel.form === 'trough' ? acrossMm * (acrossMm + longerMm(vessel)) : (Math.PI / 4) * acrossMm ** 2
+}
+
+/** Whether a thing of the middle stands there to be used: no composition is made of it, and it takes room. */
+export function isForUse(piece: Piece): boolean {
+  return piece.kind === 'ornament' && (piece.form === 'shakers' || piece.form === 'napkin-holder')
 }
 
 /** What a shop sells: `packSize` of one piece for `priceCents` on the day it was asked for; a price of null is not known yet. */

@@ -24,7 +24,7 @@ export function petCaution(name: string): PetCaution {
 }
 
 /** Forms that are no plant whatever they are made of. */
-const noPlants = new Set(['figure', 'sign', 'throw', 'lights'])
+const noPlants = new Set(['figure', 'sign', 'throw', 'lights', 'shakers', 'napkin-holder'])
 
 /** What a piece is as a plant: its genus where that is known, empty where it is a plant of which nobody said which; null for what is none. */
 export function plantOf(piece: Piece): string | null {

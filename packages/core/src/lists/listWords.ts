@@ -125,6 +125,12 @@ const kindLists: readonly (readonly [PieceKind, Readonly<Record<string, string>>
   ['tray', { form: 'dough-bowl' }, 'dough bowl, teigmulde, pétrin'],
   ['tray', { form: 'mirror' }, 'mirror, mirror tray, spiegel, miroir, espejo, specchio'],
   ['tray', { form: 'tiers' }, 'tiered stand, tier stand, cake stand, etagere, etagère, serviteur'],
+  [
+    'ornament',
+    { form: 'shakers' },
+    'salt and pepper, salt shaker, pepper mill, salt mill, shakers, salzstreuer, salz und pfeffer, pfeffermühle, salière, moulin à poivre, salero, pimentero, saliera, zoutvaatje'
+  ],
+  ['ornament', { form: 'napkin-holder' }, 'napkin holder, serviettenhalter, porte-serviettes, servilletero, portatovaglioli, servethouder'],
   ['ornament', { form: 'figure' }, 'figure, figurine, ornament, statue, bird, figur, dekofigur, figura, statuina, beeldje'],
   ['ornament', { form: 'garland' }, 'garland, girlande, guirlande, guirnalda, ghirlanda, slinger'],
   ['ornament', { form: 'wreath' }, 'wreath, kranz, couronne, corona, krans'],

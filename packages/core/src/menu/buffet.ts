@@ -1,3 +1,4 @@
+import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Serving } from './dishes.js'
 import { BUFFET_DISH_MM, GUESTS_PER_SHARED } from '../reference/portions.js'
@@ -25,6 +26,15 @@ export function buffetRun(servings: readonly Serving[]): BuffetStation[] {
     { what: 'cutlery' as const, dishId: null }
   ]
   return stations.map((station, i) => ({ ...station, fromMm: i * BUFFET_DISH_MM, toMm: (i + 1) * BUFFET_DISH_MM }))
+}
+
+/** How many sets of salt and pepper stand in the middle already. */
+export function saltOnTable(look: Pick<Look, 'pieces' | 'centerpiece'>): number {
+  const index = pieceIndex(look)
+  return look.centerpiece.filter(({ pieceId }) => {
+    const piece = index.get(pieceId)
+    return piece?.kind === 'ornament' && piece.form === 'shakers'
+  }).length
 }
 
 /** Small things shared at the table, one to every four guests: salt always, butter with bread, sauce as the menu has. */

@@ -8,6 +8,7 @@ import {
   flatwareFor,
   pourDrink,
   removeDish,
+  saltOnTable,
   serveCourse,
   services,
   type Look,
@@ -27,6 +28,7 @@ const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
 const serving = computed(() => store.resting?.serving)
+const salt = computed(() => saltOnTable(props.look))
 const order = computed(() => flatwareFor(props.look.occasion.courses, props.look.setting.dessertAbove, props.look.menu))
 const roles = computed(() => [...order.value.left, ...order.value.right, ...order.value.above, ...order.value.broughtIn].map((role) => t(`role.${role}`)))
 const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.broughtBy !== ''))
@@ -103,7 +105,9 @@ const potluck = computed(() => props.look.menu.dishes.filter((dish) => dish.brou
       <h3>{{ t('menu.shared') }}</h3>
       <ul class="lines small">
         <li v-for="item in serving.shared" :key="item.what">
-          <span>{{ t(`menu.sharedItems.${item.what}`) }}</span><span>{{ item.count }}</span>
+          <span>{{ t(`menu.sharedItems.${item.what}`) }}</span><span>{{
+            item.what === 'salt' && salt > 0 ? t('menu.standing', { count: item.count, standing: salt }) : item.count
+          }}</span>
         </li>
       </ul>
     </template>

@@ -88,6 +88,27 @@ const chalk = computed(() => {
       <circle :cx="x" cy="8" r="6" :fill="piece.color" stroke="#a98535" stroke-width="1.5" />
     </g>
   </g>
+  <g v-else-if="piece.kind === 'ornament' && piece.form === 'shakers'">
+    <g v-for="side in [-1, 1]" :key="side" :transform="`translate(${side * half * 0.52} 0)`">
+      <path
+        :d="`M ${-half * 0.42} 0 L ${-half * 0.26} ${piece.heightMm * 0.5} L ${-half * 0.36} ${piece.heightMm * 0.74} H ${half * 0.36} L ${half * 0.26} ${piece.heightMm * 0.5} L ${half * 0.42} 0 Z`"
+        :fill="side < 0 ? shade(piece.color, 0.35) : piece.color"
+        :stroke="piece.accent"
+        stroke-width="2"
+      />
+      <path :d="`M ${-half * 0.36} ${piece.heightMm * 0.78} Q 0 ${piece.heightMm * 1.16} ${half * 0.36} ${piece.heightMm * 0.78} Z`" :fill="piece.accent" />
+    </g>
+  </g>
+  <g v-else-if="piece.kind === 'ornament' && piece.form === 'napkin-holder'">
+    <rect :x="-half * 0.9" y="6" :width="half * 1.8" :height="piece.heightMm * 0.94" fill="#f3eee4" stroke="#cfc6b6" stroke-width="2" />
+    <path
+      :d="`M ${-half} 4 H ${half} M ${-half * 0.8} 4 Q ${-half * 0.8} ${piece.heightMm * 0.7} 0 ${piece.heightMm * 0.7} Q ${half * 0.8} ${piece.heightMm * 0.7} ${half * 0.8} 4`"
+      fill="none"
+      :stroke="piece.color"
+      stroke-width="7"
+      stroke-linecap="round"
+    />
+  </g>
   <g v-else-if="piece.kind === 'ornament'">
     <rect :x="-half" y="0" :width="2 * half" :height="piece.heightMm" rx="2" :fill="piece.color" :stroke="piece.accent" stroke-width="2.5" />
     <path

@@ -73,6 +73,33 @@ const bulbs = computed(() => {
       <circle :cx="bulb.x" :cy="bulb.y" r="6" :fill="piece.color" stroke="#a98535" stroke-width="1.5" />
     </g>
   </g>
+  <g v-else-if="piece.kind === 'ornament' && piece.form === 'shakers'">
+    <g v-for="side in [-1, 1]" :key="side" :transform="`translate(${side * (size.lengthMm / 2 - size.widthMm / 2)} 0)`">
+      <circle cx="3" cy="-4" :r="size.widthMm / 2" fill="#2b2420" fill-opacity="0.16" />
+      <circle :r="size.widthMm / 2" :fill="side < 0 ? shade(piece.color, 0.35) : piece.color" :stroke="piece.accent" stroke-width="2" />
+      <circle :r="size.widthMm * 0.2" :fill="piece.accent" />
+    </g>
+  </g>
+  <g v-else-if="piece.kind === 'ornament' && piece.form === 'napkin-holder'">
+    <path :d="extentPath(piece.extent, 6)" fill="#2b2420" fill-opacity="0.14" transform="translate(4 -5)" />
+    <rect
+      :x="-size.lengthMm * 0.46"
+      :y="-size.widthMm * 0.3"
+      :width="size.lengthMm * 0.92"
+      :height="size.widthMm * 0.6"
+      fill="#f3eee4"
+      stroke="#cfc6b6"
+      stroke-width="2"
+    />
+    <path
+      v-for="share in [-0.5, 0.5]"
+      :key="share"
+      :d="`M ${-size.lengthMm / 2} ${share * size.widthMm} H ${size.lengthMm / 2}`"
+      :stroke="piece.color"
+      stroke-width="7"
+      stroke-linecap="round"
+    />
+  </g>
   <g v-else-if="piece.kind === 'ornament'">
     <path :d="extentPath(piece.extent, 3)" :fill="piece.color" :stroke="piece.accent" stroke-width="2.5" />
     <path

@@ -1,10 +1,10 @@
 import type { StandingPiece } from '@hestiad/core'
 
-/** Whether a piece is drawn by the second pair of drawings: lanterns, tiered stands, wreaths, signs, scarves, strands of lights. */
+/** Whether a piece is drawn by the second pair of drawings: lanterns, tiered stands, wreaths, signs, scarves, strands of lights, shakers, napkin holders. */
 export function isRare(piece: StandingPiece): boolean {
   if (piece.kind === 'vessel') return piece.form === 'lantern'
   if (piece.kind === 'tray') return piece.upper.length > 0
-  return piece.kind === 'ornament' && ['wreath', 'sign', 'throw', 'lights'].includes(piece.form)
+  return piece.kind === 'ornament' && ['wreath', 'sign', 'throw', 'lights', 'shakers', 'napkin-holder'].includes(piece.form)
 }
 
 /** Tufts, beads or bulbs evenly round a circle. */

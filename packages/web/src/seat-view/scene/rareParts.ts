@@ -72,6 +72,26 @@ export function addRare(parts: Parts, one: Standing, random: Random): boolean {
     case 'throw':
       parts.add(block(lengthMm, widthMm, piece.heightMm), look, at)
       return true
+    case 'shakers':
+      for (const side of [-1, 1]) {
+        const [r, h] = [widthMm / 2, piece.heightMm]
+        const mill = turned([
+          [0.1, 0],
+          [r, 0],
+          [r * 0.6, h * 0.45],
+          [r * 0.8, h * 0.72],
+          [r * 0.3, h * 0.78],
+          [r * 0.6, h * 0.9],
+          [0.1, h]
+        ])
+        parts.add(mill.translate((side * (lengthMm - widthMm)) / 2, 0, 0), { ...look, color: side < 0 ? piece.accent : piece.color }, at)
+      }
+      return true
+    case 'napkin-holder':
+      parts.add(block(lengthMm * 0.92, widthMm * 0.6, piece.heightMm).translate(0, 0, 4), { kind: 'linen', color: '#f3eee4' }, at)
+      parts.add(block(lengthMm, widthMm, 5), look, at)
+      for (const side of [-1, 1]) parts.add(block(lengthMm * 0.8, 5, piece.heightMm * 0.7).translate(0, (side * (widthMm - 5)) / 2, 0), look, at)
+      return true
     case 'lights':
       for (let x = -lengthMm / 2; x < lengthMm / 2; x += 60) addBulb(parts, one, x, Math.sin(x) * widthMm * 0.3)
       return true

@@ -33,6 +33,7 @@ const partNames: Readonly<Record<ComposePart, string>> = {
   fruit: 'fruit',
   compote: 'a compote',
   small: 'small things',
+  useful: 'salt and pepper or a napkin holder',
   garland: 'a garland',
   tray: 'a tray',
   board: 'a board'

@@ -55,6 +55,7 @@ export const menuWords = {
   plates: 'Plates',
   cutlery: 'Flatware and napkins',
   shared: 'Shared at the table',
+  standing: '{count}, {standing} in the middle',
   sharedItems: { salt: 'Salt and pepper', butter: 'Butter', 'water-jug': 'Water jug' },
   potluck: 'Brought along',
   flatware: 'Flatware this menu asks for',
