@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { buyList, createAssessor, newPlaced, type Look, readCsv, writeCsv } from '@hestiad/core'
+import { buyHints, buyList, createAssessor, keptBehind, newPlaced, noFacts, type Look, readCsv, writeCsv } from '@hestiad/core'
 import { lookSchema, parseLook, readCupboardCsv, validateLook, writeBuyListCsv, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { checkedSchemas } from '../src/formats/checkedSchemas.js'
@@ -90,12 +90,36 @@ describe('CSV', () => {
     expect(read.ok ? [] : read.faults.map((fault) => fault.place)).toContain(place)
   })
 
-  it('the buy list adds up to what is to be spent', () => {
+  it('the buy list adds up to what is to be spent, and says of each line which kind to buy', () => {
     const list = buyList(demoLook())
-    const table = readCsv(writeBuyListCsv(list))
+    const { piece } = list.lines[0]!.need
+    const hints = buyHints([
+      { piece, facts: { ...noFacts, buyHint: 'the grainy kind, not the fluffy' } },
+      { piece: list.lines[1]!.need.piece, facts: noFacts }
+    ])
+    expect(Object.keys(hints)).toEqual([piece.id])
+    const table = readCsv(writeBuyListCsv(list, hints))
     if (!table.ok) throw new Error(table.message)
     const column = table.header.indexOf('lineTotal')
     expect(table.rows.reduce((sum, row) => sum + Math.round(Number(row[column]) * 100), 0)).toBe(list.spendCents)
+    const [named, told] = ['piece', 'lookFor'].map((name) => table.header.indexOf(name)) as [number, number]
+    for (const row of table.rows) expect(row[told]).toBe(row[named] === piece.name ? hints[piece.id] : '')
+  })
+})
+
+describe('what is kept where nobody would look', () => {
+  it('is named by what it is behind, and comes back with it from the cupboard file', () => {
+    const [front, hidden, other] = demoLook().pieces
+    const all = [
+      { piece: front!, facts: noFacts },
+      { piece: hidden!, facts: { ...noFacts, behind: front!.id, buyHint: 'with, a comma' } },
+      { piece: other!, facts: noFacts }
+    ]
+    const read = readCupboardCsv(writeCupboardCsv(all))
+    if (!read.ok) throw new Error(JSON.stringify(read.faults))
+    expect(keptBehind(read.value, front!.id).map((item) => item.piece.id)).toEqual([hidden!.id])
+    expect(read.value[1]!.facts.buyHint).toBe('with, a comma')
+    expect(keptBehind(read.value, other!.id)).toEqual([])
   })
 })
 

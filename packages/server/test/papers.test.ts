@@ -112,8 +112,13 @@ describe.skipIf(!existsSync(POPPLER))('papers read by another program', () => {
   it('have on the list to buy every line that is short, each shop’s receipt to the cent, and how long flowers are cut', async () => {
     const look = demoLook()
     const list = buyList(look)
-    const text = told(Buffer.from(await buyListPdf(look, list)), '-layout')
+    const [bought, missing] = [list.orders[0]!.lines[0]!, list.lines.find((line) => line.gapPieces > 0)]
+    const boughtId = look.offers.find((offer) => offer.id === bought.offerId)!.pieceId
+    const hints = { [boughtId]: 'the grainy kind', ...(missing ? { [missing.need.piece.id]: 'no shine' } : {}) }
+    const text = told(Buffer.from(await buyListPdf(look, list, hints)), '-layout')
     const plain = text.replace(/\s+/g, ' ')
+    expect(plain.match(/the grainy kind/g)).toHaveLength(1)
+    if (missing) expect(plain).toContain('; no shine')
     for (const { receipt } of list.orders) expect(plain).toContain(formatMoney(receipt.totalCents, list.currency))
     for (const { need, skipped } of list.lines) if (!skipped) expect(plain).toContain(need.piece.name)
     // a part of a receipt that is nothing is not written

@@ -25,6 +25,10 @@ export interface PieceFacts {
   readonly listCents: number | null
   readonly provenance: string
   readonly notes: string
+  /** Which kind of it to buy, and which not; empty when there is nothing to heed. */
+  readonly buyHint: string
+  /** Id of the piece it is kept behind or in, where one would not look for it; empty for none. */
+  readonly behind: string
   /** Never offered for putting away or selling. */
   readonly doNotRemove: boolean
   /** Name of the set it belongs to, and how many of this piece make the set whole; empty and 0 for none. */
@@ -60,6 +64,8 @@ export const noFacts: PieceFacts = {
   listCents: null,
   provenance: '',
   notes: '',
+  buyHint: '',
+  behind: '',
   doNotRemove: false,
   setName: '',
   setCount: 0,
@@ -74,4 +80,14 @@ export const noFacts: PieceFacts = {
 export function keptParts(kept: string): { readonly room: string; readonly shelf: string; readonly bin: string } {
   const [room = '', shelf = '', bin = ''] = kept.split(',').map((part) => part.trim())
   return shelf.toLowerCase().startsWith('bin ') && !bin ? { room, shelf: '', bin: shelf } : { room, shelf, bin }
+}
+
+/** What to heed in buying pieces, by piece; pieces without a hint are left out. */
+export function buyHints(items: readonly CupboardItem[]): Readonly<Record<string, string>> {
+  return Object.fromEntries(items.flatMap(({ piece, facts }) => (facts.buyHint === '' ? [] : [[piece.id, facts.buyHint]])))
+}
+
+/** Pieces kept behind or in a piece. */
+export function keptBehind(items: readonly CupboardItem[], pieceId: string): readonly CupboardItem[] {
+  return items.filter(({ facts }) => facts.behind === pieceId)
 }

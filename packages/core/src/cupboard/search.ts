@@ -46,7 +46,18 @@ export function createCupboardSearch(items: readonly CupboardItem[], kindWords: 
     const { piece, facts } = item
     const parts = [piece.name, piece.kind, kindWords[piece.kind] ?? '', 'role' in piece ? piece.role : '', 'form' in piece ? piece.form : '']
     const colors = [...colorWords(piece.color), ...colorWords(piece.accent)]
-    const more = [piece.material, piece.kept, facts.finish, piece.pattern, facts.motif, facts.setName, facts.notes, facts.provenance, ...facts.seasons]
+    const more = [
+      piece.material,
+      piece.kept,
+      facts.finish,
+      piece.pattern,
+      facts.motif,
+      facts.setName,
+      facts.notes,
+      facts.buyHint,
+      facts.provenance,
+      ...facts.seasons
+    ]
     return {
       item,
       text: ` ${[...parts, ...colors, ...more].join(' ').toLowerCase().replace(/-/g, ' ')}`,

@@ -19,6 +19,8 @@ const properties = {
   listCents: centsOrNull,
   provenance: text(200),
   notes: text(2000),
+  buyHint: text(200),
+  behind: { type: 'string', pattern: '^([a-z0-9][a-z0-9-]{0,63})?$' },
   doNotRemove: { type: 'boolean' },
   setName: text(100),
   setCount: { type: 'integer', minimum: 0, maximum: 10_000 },

@@ -14,6 +14,8 @@ export const factColumns = [
   'listCents',
   'provenance',
   'notes',
+  'buyHint',
+  'behind',
   'doNotRemove',
   'setName',
   'setCount',

@@ -15,12 +15,13 @@ import {
 } from '@hestiad/core'
 import { makePdf } from './pdf.js'
 
-const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why'] as const
+const heads = ['Shop', 'Order by', 'Piece', 'Packs', 'Pack of', 'Pack price', 'Line total', 'Why', 'Look for'] as const
+type Hints = Readonly<Record<string, string>>
 
 /** The buy list as a spreadsheet, one row an offer; amounts are numbers, text is never a formula. */
-export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
+export async function buyListXlsx(look: Look, list: BuyList, hints: Hints): Promise<Buffer> {
   const { default: writeXlsx } = await import('write-excel-file/node')
-  const rows = rowsOf(look, list).map(({ shop, by, name, packs, size, cents, why }) => [
+  const rows = rowsOf(look, list, hints).map(({ shop, by, name, packs, size, cents, why, lookFor }) => [
     { value: shop },
     { value: by },
     { value: name },
@@ -28,7 +29,8 @@ export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
     { value: size },
     { value: cents / 100, format: '0.00' },
     { value: (cents * packs) / 100, format: '0.00' },
-    { value: why }
+    { value: why },
+    { value: lookFor }
   ])
   const header = heads.map((value) => ({ value, fontWeight: 'bold' as const }))
   const total = [
@@ -38,11 +40,11 @@ export async function buyListXlsx(look: Look, list: BuyList): Promise<Buffer> {
     { value: list.currency }
   ]
   return writeXlsx([header, ...rows, total], {
-    columns: [{ width: 30 }, { width: 12 }, { width: 32 }, { width: 8 }, { width: 8 }, { width: 11 }, { width: 11 }, { width: 40 }]
+    columns: [{ width: 30 }, { width: 12 }, { width: 32 }, { width: 8 }, { width: 8 }, { width: 11 }, { width: 11 }, { width: 40 }, { width: 40 }]
   }).toBuffer()
 }
 
-function rowsOf(look: Look, list: BuyList) {
+function rowsOf(look: Look, list: BuyList, hints: Hints) {
   const offers = new Map(look.offers.map((offer) => [offer.id, offer]))
   const index = pieceIndex(look)
   const asks = stemAsks(look)
@@ -57,15 +59,25 @@ function rowsOf(look: Look, list: BuyList) {
       const name = ask
         ? `${named}, ${formatLength(ask.atLeastMm, 'in')} (${formatLength(ask.atLeastMm, 'cm')}) at least${ask.keep ? `, with its ${ask.keep}` : ''}`
         : named
-      return { shop: order.shop, by: orderByDay(offer, look.occasion.date), name, packs: line.packs, size: offer.packSize, cents: offer.priceCents ?? 0, why }
+      const lookFor = hints[offer.pieceId] ?? hints[need?.piece.id ?? ''] ?? ''
+      return {
+        shop: order.shop,
+        by: orderByDay(offer, look.occasion.date),
+        name,
+        packs: line.packs,
+        size: offer.packSize,
+        cents: offer.priceCents ?? 0,
+        why,
+        lookFor
+      }
     })
   )
 }
 
 /** What to carry to the shops, as PDF: a block an order to tick off, vessel cards with mouths and depths, a card of the look's colors. */
-export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
+export function buyListPdf(look: Look, list: BuyList, hints: Hints): Promise<Buffer> {
   const money = (cents: number) => formatMoney(cents, look.money.currency)
-  const rows = rowsOf(look, list)
+  const rows = rowsOf(look, list, hints)
   const orders = list.orders.flatMap((order) => [
     { text: order.shop, style: 'h', margin: [0, 12, 0, 2] },
     {
@@ -78,7 +90,13 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
         body: [
           ...rows
             .filter((row) => row.shop === order.shop && order.lines.length > 0)
-            .map((row) => ['[ ]', row.name, `${row.packs} x pack of ${row.size}`, `by ${row.by}`, { text: money(row.cents * row.packs), alignment: 'right' }]),
+            .map((row) => [
+              '[ ]',
+              named(row.name, row.lookFor),
+              `${row.packs} x pack of ${row.size}`,
+              `by ${row.by}`,
+              { text: money(row.cents * row.packs), alignment: 'right' }
+            ]),
           ...extras(order.receipt).map(([name, cents]) => ['', { text: name, color: '#6b5f56' }, '', '', { text: money(cents), alignment: 'right' }]),
           ['', { text: 'Together', bold: true }, '', '', { text: money(order.receipt.totalCents), bold: true, alignment: 'right' }]
         ]
@@ -102,7 +120,7 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
             {
               ul: missing.map(
                 (line) =>
-                  `${line.need.piece.name}: ${line.gapPieces}, ${pieceSize(line.need.piece, (mm) => formatLength(mm, 'in'))}, color ${line.need.piece.color}`
+                  `${line.need.piece.name}: ${line.gapPieces}, ${pieceSize(line.need.piece, (mm) => formatLength(mm, 'in'))}, color ${line.need.piece.color}${hints[line.need.piece.id] ? `; ${hints[line.need.piece.id]!}` : ''}`
               )
             }
           ]
@@ -113,6 +131,11 @@ export function buyListPdf(look: Look, list: BuyList): Promise<Buffer> {
     ],
     styles: { h: { fontSize: 13, bold: true } }
   })
+}
+
+/** A piece with which kind of it to buy. */
+function named(name: string, lookFor: string): object {
+  return { text: [name, ...(lookFor === '' ? [] : [{ text: `\n${lookFor}`, italics: true, color: '#6b5f56' }])] }
 }
 
 /** Parts of a receipt beside the goods, such as are not nothing. */

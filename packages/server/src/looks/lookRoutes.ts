@@ -1,8 +1,9 @@
 import { CopyLookDto, operations, ReplaceLookDto, SaveEditsDto } from '@hestiad/api'
-import { addDays, buyList, claimsOn } from '@hestiad/core'
+import { addDays, buyHints, buyList, claimsOn } from '@hestiad/core'
 import { writeBuyListCsv } from '@hestiad/core/formats'
 import type { FastifyPluginCallback, FastifyReply, FastifyRequest } from 'fastify'
 import { Between, MoreThan, Not } from 'typeorm'
+import { loadItems } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
 import { readDto } from '../http/dto.js'
 import { memberText } from '../http/memberText.js'
@@ -98,7 +99,9 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
 
   route(app, operations.buyListCsv, async (request, reply) => {
     const { look } = await openLook(storage, request.params['id']!)
-    return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(writeBuyListCsv(buyList(look)))
+    return download(reply, 'text/csv; charset=utf-8', `${look.occasion.title} to buy.csv`).send(
+      writeBuyListCsv(buyList(look), buyHints(await loadItems(storage)))
+    )
   })
 
   for (const [operation, task, type, ending] of [
@@ -110,7 +113,7 @@ export const lookRoutes: FastifyPluginCallback<{ storage: Storage; workers: Work
       operation,
       async (request, reply) => {
         const { look } = await openLook(storage, request.params['id']!)
-        const file = await workers.run(task, [look], leaving(reply))
+        const file = await workers.run(task, [look, buyHints(await loadItems(storage))], leaving(reply))
         return download(reply, type, `${look.occasion.title} to buy.${ending}`).send(Buffer.from(file))
       },
       'heavy'

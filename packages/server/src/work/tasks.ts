@@ -25,8 +25,10 @@ export const tasks = {
     return JSON.stringify(assess(parsed.value))
   },
   checkLook: (value: unknown) => validateLook(value),
-  buyListPdf: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListPdf(look, buyList(look)),
-  buyListXlsx: async (look: Look) => (await import('../exports/buyListFiles.js')).buyListXlsx(look, buyList(look)),
+  buyListPdf: async (look: Look, hints: Readonly<Record<string, string>>) =>
+    (await import('../exports/buyListFiles.js')).buyListPdf(look, buyList(look), hints),
+  buyListXlsx: async (look: Look, hints: Readonly<Record<string, string>>) =>
+    (await import('../exports/buyListFiles.js')).buyListXlsx(look, buyList(look), hints),
   binLabels: async (items: readonly CupboardItem[], address: string) => (await import('../exports/labels.js')).binLabelsPdf(items, address),
   readCupboard: (text: string, reading: ListReading | undefined) => readCupboardCsv(text, reading),
   previewCupboard: (text: string, reading: ListReading | undefined) => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  buyHints,
   formatMoney,
   goWithout,
   lockPacks,
@@ -14,8 +15,9 @@ import {
   type ShopOrder
 } from '@hestiad/core'
 import { Lock, LockOpen } from '@lucide/vue'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { api } from '../api/calls.js'
 import { formatDate, today } from '../shell/dates.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -51,6 +53,10 @@ watch(
   { immediate: true }
 )
 const doOf = (offerId: string) => made.value.get(lineOf.value.get(offerId)?.need.piece.id ?? '')
+const hints = shallowRef<Readonly<Record<string, string>>>({})
+onMounted(async () => (hints.value = buyHints((await api.getCupboard().catch(() => undefined))?.items ?? [])))
+/** Which kind to buy, as the stylist noted in the cupboard. */
+const hintOf = (offerId: string) => hints.value[offers.value.get(offerId)?.pieceId ?? ''] ?? hints.value[lineOf.value.get(offerId)?.need.piece.id ?? ''] ?? ''
 const nameById = (id: string) => index.value.get(id)?.name ?? ''
 
 /** How long a stem is bought at least, and what stays on it. */
@@ -145,6 +151,7 @@ function buy(order: ShopOrder, offerId: string, packs: number): void {
           <template #default="{ row }">
             <span class="what"
               ><span>{{ nameOf(row.offerId) }}</span
+              ><em v-if="hintOf(row.offerId)" class="small">{{ hintOf(row.offerId) }}</em
               ><span class="soft small"
                 >{{ why(lineOf.get(row.offerId)) }}<template v-if="askOf(row.offerId)"> · {{ askOf(row.offerId) }}</template></span
               ></span

@@ -24,7 +24,7 @@ import SelectField from '../shell/SelectField.vue'
 import { usePreferences } from '../stores/preferences.js'
 
 /** What is known of a piece beyond its sizes. */
-const props = defineProps<{ item: CupboardItem }>()
+const props = defineProps<{ item: CupboardItem; items: readonly CupboardItem[] }>()
 const emit = defineEmits<{ change: [item: CupboardItem] }>()
 const { t } = useI18n()
 const preferences = usePreferences()
@@ -39,7 +39,9 @@ const choices = {
   origin: origins,
   breakable: answers
 } as const
-const texts = ['motif', 'provenance', 'setName', 'borrowedFrom'] as const
+const texts = ['motif', 'provenance', 'setName', 'borrowedFrom', 'buyHint'] as const
+const longTexts: readonly string[] = ['provenance', 'buyHint']
+const others = computed(() => props.items.flatMap(({ piece }) => (piece.id === props.item.piece.id ? [] : [{ value: piece.id, label: piece.name }])))
 const each = computed(() => {
   const { paidCents } = facts.value
   return paidCents !== null && props.item.piece.owned > 1 ? formatMoney(Math.round(paidCents / props.item.piece.owned), preferences.currency) : ''
@@ -92,9 +94,18 @@ const wrongYear = (text: string) => (/^(\d{4}(-\d{2}-\d{2})?)?$/.test(text.trim(
         v-for="name in texts"
         :key="name"
         :label="t(`cupboard.${name}`)"
-        :max="name === 'provenance' ? 200 : 100"
+        :max="longTexts.includes(name) ? 200 : 100"
+        :placeholder="name === 'buyHint' ? t('cupboard.buyHintSuch') : ''"
         :model-value="facts[name]"
         @update:model-value="set({ [name]: $event })"
+      />
+      <SelectField
+        :label="t('cupboard.behind')"
+        :model-value="facts.behind || null"
+        :choices="others"
+        :none="t('cupboard.behindNone')"
+        @update:model-value="set({ behind: $event })"
+        @none="set({ behind: '' })"
       />
       <CountField :label="t('cupboard.setCount')" :model-value="facts.setCount" :max="10000" @update:model-value="set({ setCount: $event })" />
       <TextField :label="t('cupboard.acquired')" :model-value="facts.acquired" :wrong="wrongYear" @update:model-value="set({ acquired: $event.trim() })" />

@@ -3,7 +3,18 @@ import ColorField from '../shell/ColorField.vue'
 import SelectField from '../shell/SelectField.vue'
 import CheckField from '../shell/CheckField.vue'
 import TextField from '../shell/TextField.vue'
-import { costPerUseCents, firstCares, formatMoney, materials, pieceKinds, withUsualSizes, type CupboardItem, type Piece, type Uses } from '@hestiad/core'
+import {
+  keptBehind,
+  costPerUseCents,
+  firstCares,
+  formatMoney,
+  materials,
+  pieceKinds,
+  withUsualSizes,
+  type CupboardItem,
+  type Piece,
+  type Uses
+} from '@hestiad/core'
 import { X } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -38,6 +49,7 @@ watch(
 )
 const piece = computed(() => props.item.piece)
 const perUse = computed(() => costPerUseCents(props.item.facts.paidCents, props.uses))
+const hidden = computed(() => keptBehind(props.items, piece.value.id).map((one) => one.piece.name))
 const choice = computed(() => choicesOf[piece.value.kind])
 
 function set(part: object, measured: string[] = []): void {
@@ -201,9 +213,10 @@ function setPhoto(photoId: string | null): void {
     </p>
     <CarryFields :piece="piece" @change="set" />
     <FlawFields v-if="'flaws' in piece" :flaws="piece.flaws" @change="set({ flaws: $event })" />
+    <p v-if="hidden.length > 0" class="small tidy">{{ t('cupboard.behindIt', { names: hidden.join(', ') }) }}</p>
     <FamilyLine :item="item" :items="items" />
     <OtherUses :item="item" @add="emit('add', $event)" />
-    <FactFields :item="item" @change="emit('change', $event)" />
+    <FactFields :item="item" :items="items" @change="emit('change', $event)" />
     <el-button class="plain link small" @click="emit('add', copyOf())">{{ t('cupboard.duplicate') }}</el-button>
     <el-button class="plain link small" :disabled="item.facts.doNotRemove" @click="emit('remove', item)">{{ t('cupboard.remove') }}</el-button>
   </section>

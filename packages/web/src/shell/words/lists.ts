@@ -84,6 +84,8 @@ export const listsWords = {
     paidCents: 'Paid for all',
     listCents: 'List price',
     provenance: 'Where from',
+    buyHint: 'Look for',
+    behind: 'Kept behind',
     notes: 'Notes',
     doNotRemove: 'Never put away',
     setName: 'Set',
