@@ -145,6 +145,7 @@ export { foldedNapkin, settingItems, type SettingItem, type SettingLayout } from
 export { fillWith, type Fill } from './centerpiece/fillWith.js'
 export { insides, type Inside } from './centerpiece/inside.js'
 export { putNear } from './centerpiece/putNear.js'
+export { fillingCount, fillingDepthMm, fillings, freshDays, layFilling, takeFilling } from './centerpiece/filling.js'
 export { risersFor } from './centerpiece/risersFor.js'
 export { packDiscs, packMost } from './geometry/packing.js'
 export { leanAgainst } from './stability/holdProposals.js'

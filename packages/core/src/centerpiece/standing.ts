@@ -17,6 +17,8 @@ export interface Standing {
   readonly placed: Placed
   readonly piece: StandingPiece
   readonly candle: Candle | null
+  /** What lies loose in it. */
+  readonly filling: Piece | null
   readonly pose: Pose
   /** Height of its foot above the tabletop, and of its top. */
   readonly footMm: number
@@ -96,6 +98,7 @@ function stand(placed: Placed, below: Standing | null, index: PieceIndex): Stand
 function partsOf(placed: Placed, index: PieceIndex): (Piece | undefined)[] {
   const parts = [index.get(placed.pieceId), placed.candle ? index.get(placed.candle.candleId) : undefined]
   for (const line of placed.arrangement?.stems ?? []) parts.push(index.get(line.stemId))
+  if (placed.filling) parts.push(index.get(placed.filling.pieceId))
   return parts
 }
 
@@ -105,7 +108,11 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
   const upright = pieceSolids(piece, placed, index)
   const beside = placed.how === 'leaning' || placed.how === 'around'
-  const footMm = !below ? 0 : beside ? below.footMm : below.footMm + standHeightMm(below.piece, placed.level) + liftMm(placed, below, upright)
+  const footMm = !below
+    ? 0
+    : beside
+      ? below.footMm
+      : below.footMm + standHeightMm(below.piece, placed.level) + Math.max(filledMm(placed, below), liftMm(placed, below, upright))
   const laid = placed.how === 'standing' ? null : laidOn(placed, piece, pose, below, footMm)
   const solids = laid?.solids ?? upright.map((solid) => inTable(solid, pose, footMm))
   const foot = laid ? coverOf(laid.solids) : footOf(piece, pose, placed.part)
@@ -114,6 +121,7 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     placed,
     piece,
     candle: findPiece(index, placed.candle?.candleId, 'candle') ?? null,
+    filling: (placed.filling && index.get(placed.filling.pieceId)) ?? null,
     pose,
     footMm: laid?.manner.kind === 'draped' ? Math.min(...solids.map((solid) => solid.z0Mm)) : footMm,
     topMm: Math.max(...solids.map((solid) => solid.z1Mm)),
@@ -126,6 +134,11 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     carrierId: below && beside ? below.carrierId : placed.on,
     manner: laid?.manner ?? null
   }
+}
+
+/** How high what lies loose in a thing raises what stands in it. */
+function filledMm({ how, level }: Placed, { placed }: Standing): number {
+  return how === 'standing' && level === 0 ? (placed.filling?.heightMm ?? 0) : 0
 }
 
 /** How much higher than the floor of a vessel a thing comes to rest in it. */

@@ -12,7 +12,7 @@ const rolesOf: Readonly<Record<Layer, readonly UseRole[]>> = {
   napkins: ['napkin'],
   glasses: ['glass'],
   flatware: ['flatware', 'substitute'],
-  middle: ['middle', 'candle', 'stem']
+  middle: ['middle', 'candle', 'filling', 'stem']
 }
 
 /** Pieces of a layer, each once, in the look's order. */

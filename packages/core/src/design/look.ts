@@ -315,6 +315,13 @@ export interface Variant {
   readonly centerpiece: readonly Placed[]
 }
 
+/** Berries, snow, a towel: so many cups or cloths, up to a height that what stands in there rises by. */
+export interface Filling {
+  readonly pieceId: string
+  readonly count: number
+  readonly heightMm: number
+}
+
 export const hows = ['standing', 'leaning', 'draped', 'around'] as const
 /** Standing on or in something, leaning against it with its front to -y, draped over it, or laid around it. */
 export type How = (typeof hows)[number]
@@ -341,4 +348,6 @@ export interface Placed {
   readonly part: number
   readonly candle: { readonly candleId: string; readonly lightAtMin: number } | null
   readonly arrangement: Arrangement | null
+  /** What lies loose in it, as high above its floor. */
+  readonly filling: Filling | null
 }

@@ -155,7 +155,7 @@ function onePattern(pieces: readonly Piece[]): string[] {
 /** Nothing asked of the middle yet. */
 export const plainSchool = { strictFlames: false, hiddenPercent: 20, symmetry: 'by-weight', groups: 'odd', pattern: null, meant: [] } as const
 /** A piece that stands by itself, whole and unlocked. */
-export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1 } as const
+export const plainPlaced = { how: 'standing', level: 0, locked: false, group: null, part: 1, filling: null } as const
 /** Stems held by what is usual for their vessel. */
 export const plainStems = { mechanics: null } as const
 /** A thing on the wall of which nobody said what it is. */

@@ -229,6 +229,7 @@ export const supplyUses = [
   'linen-care',
   'glue',
   'twine',
+  'filling',
   'other'
 ] as const
 export type SupplyUse = (typeof supplyUses)[number]

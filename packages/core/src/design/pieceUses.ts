@@ -20,6 +20,7 @@ export const roleKinds = {
   tool: ['tool'],
   middle: null,
   candle: ['candle'],
+  filling: ['supply', 'napkin', 'cloth', 'runner', 'mat'],
   stem: ['stem']
 } as const satisfies Record<string, readonly PieceKind[] | null>
 export type UseRole = keyof typeof roleKinds
@@ -65,11 +66,12 @@ export function settingUses(setting: PlaceSetting, at: readonly (string | number
   ]
 }
 
-/** Uses of one placed piece: itself, its candle, its stems. */
+/** Uses of one placed piece: itself, its candle, what lies in it, its stems. */
 export function placedUses(placed: Placed, at: readonly (string | number)[] = []): PieceUse[] {
   return [
     ...one('middle', placed.pieceId, [...at, 'pieceId']),
     ...one('candle', placed.candle?.candleId, [...at, 'candle', 'candleId']),
+    ...one('filling', placed.filling?.pieceId, [...at, 'filling', 'pieceId']),
     ...(placed.arrangement?.stems ?? []).flatMap((line, i) => one('stem', line.stemId, [...at, 'arrangement', 'stems', i, 'stemId']))
   ]
 }

@@ -107,6 +107,7 @@ export interface RemedyShapes {
   'find-place': Plain
   'plain-chair': Plain
   'put-on-riser': OnPlaced & OnPiece
+  'lay-filling': OnPlaced & OnPiece & Count
   rise: OnPlaced & { readonly byMm: number }
   exchange: OnPlaced & { readonly otherId: string }
   'add-piece': OnPiece

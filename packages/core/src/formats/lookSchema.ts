@@ -227,6 +227,7 @@ const placed = object({
   group: idOrNull,
   part: { type: 'number', exclusiveMinimum: 0, maximum: 1 },
   candle: orNull(object({ candleId: { $ref: '#/$defs/id' }, lightAtMin: minute })),
+  filling: orNull(object({ pieceId: { $ref: '#/$defs/id' }, count: { ...count, maximum: 5000 }, heightMm: size })),
   arrangement: orNull(
     object({
       stems: list(object({ stemId: { $ref: '#/$defs/id' }, count: { ...count, maximum: 5000 } }), 40),

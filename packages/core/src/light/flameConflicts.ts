@@ -1,3 +1,4 @@
+import type { SolidPart } from '../solids/solid.js'
 import type { Standing } from '../centerpiece/standing.js'
 import type { School } from '../design/look.js'
 import { distanceMm } from '../geometry/point.js'
@@ -47,10 +48,14 @@ function burning(flames: readonly Flame[], standing: readonly Standing[], { safe
   const fuel = standing.filter((other) => burnsOf(other).length > 0)
   return flames.flatMap((flame) =>
     fuel.flatMap((other): FlameConflict[] => {
-      if (flame.inside !== null && other.carrierId !== flame.inside) return []
+      const isAround = other.placed.id === flame.inside
+      if (flame.inside !== null && other.carrierId !== flame.inside && !isAround) return []
       const far = limitMm + other.reachMm
       if (Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far) return []
-      const near = other === flame.standing ? nearHolder(flame) : carries(other, flame.standing) ? nearWall(flame, other) : nearest(flame, other, strictFlames)
+      const carrying = carries(other, flame.standing)
+      const own = other === flame.standing ? nearHolder(flame) : isAround ? undefined : carrying ? nearWall(flame, other) : nearest(flame, other, strictFlames)
+      const below = carrying ? nearest(flame, other, strictFlames, 'filling') : undefined
+      const near = below && isWorse(below, own) ? below : own
       return near ? [{ ...near, flame: flame.standing, other }] : []
     })
   )
@@ -78,9 +83,10 @@ type Near = Pick<Nearness, 'severity' | 'distanceMm'>
 
 const gravity = { guidance: 0, warn: 1, stop: 2 } as const
 
-function nearest(flame: Flame, other: Standing, strict: boolean): Nearness | undefined {
+function nearest(flame: Flame, other: Standing, strict: boolean, part?: SolidPart): Nearness | undefined {
   let worst: Nearness | undefined
   for (const burns of burnsOf(other)) {
+    if (part && burns.solid.part !== part) continue
     const near = nearness(flame, burns, strict)
     if (near && isWorse(near, worst)) worst = near
   }

@@ -23,11 +23,18 @@ export function burnsOf(standing: Standing): readonly Burns[] {
   const own = ownFuel(standing)
   const flat = liesFlat.has(standing.piece.material)
   const burns = standing.solids.flatMap((solid): Burns[] => {
+    if (solid.part === 'filling') return fillingOf(standing, solid)
     if (solid.part === 'stems' || solid.part === 'heads') return [{ solid, fuel: standing.dryFlowers ? 'dry' : 'fresh', flat: false }]
     return own !== 'none' && isBody(solid) ? [{ solid, fuel: own, flat }] : []
   })
   known.set(standing, burns)
   return burns
+}
+
+/** What lies loose in a piece burns as it would on the table. */
+function fillingOf({ filling }: Standing, solid: WorldSolid): Burns[] {
+  const fuel = filling ? fuelOf[filling.material] : 'none'
+  return fuel === 'none' ? [] : [{ solid, fuel, flat: filling !== null && liesFlat.has(filling.material) }]
 }
 
 /** How a piece itself takes fire. */

@@ -82,6 +82,7 @@ function usedLines(look: NeedsOf): Line[] {
   for (const placed of look.centerpiece) {
     if (placed.part === 1) add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
     add(placed.candle?.candleId, 'light', 'middle', 0, 1)
+    if (placed.filling) add(placed.filling.pieceId, 'centerpiece', 'middle', 0, placed.filling.count)
     for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 'middle', 0, count)
   }
   for (const [pieceId, parts] of cutParts(look)) add(pieceId, 'centerpiece', 'middle', 0, Math.ceil(parts - 1e-6))

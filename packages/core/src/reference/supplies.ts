@@ -38,6 +38,7 @@ const names: Record<SupplyUse, string> = {
   'linen-care': 'Linen wash, dose',
   glue: 'Glue, stick',
   twine: 'Twine, ball',
+  filling: 'Filling, cup',
   other: 'Supply'
 }
 

@@ -42,7 +42,21 @@ const POST_MM = 14
 const PLATE_MM = 6
 
 /** A standing piece with what is in it, as solids from its foot up. */
-export function pieceSolids(piece: StandingPiece, placed: Pick<Placed, 'candle' | 'arrangement' | 'part'>, index: PieceIndex): Solid[] {
+export function pieceSolids(piece: StandingPiece, placed: Laid, index: PieceIndex): Solid[] {
+  const own = solidsOf(piece, placed, index)
+  return placed.filling && isSupport(piece) ? [...own, loose(piece, placed.filling.heightMm)] : own
+}
+
+/** What of a placed piece its solids are made of. */
+type Laid = Pick<Placed, 'candle' | 'arrangement' | 'part'> & { readonly filling?: Placed['filling'] }
+
+/** What lies loose on the floor of a piece, between its walls. */
+function loose(piece: Support, heightMm: number): Solid {
+  const from = standHeightMm(piece)
+  return { ...block(floorExtent(piece), from, from + heightMm, opacity.solid), part: 'filling' }
+}
+
+function solidsOf(piece: StandingPiece, placed: Laid, index: PieceIndex): Solid[] {
   switch (piece.kind) {
     case 'vessel':
       return [...vesselSolids(piece), ...(placed.arrangement && takesStems(piece) ? arrangementSolids(piece, placed.arrangement, index) : [])]

@@ -1,7 +1,7 @@
 import type { Footprint } from '../geometry/footprint.js'
 
-export const solidParts = ['body', 'base', 'post', 'legs', 'level', 'panes', 'roof', 'fill', 'chimney', 'candle', 'stems', 'heads'] as const
-/** What a solid is of its piece: the piece itself, or its foot plate, post, legs, levels, panes, roof, what fills it; the glass round a flame; candle and flowers. */
+export const solidParts = ['body', 'base', 'post', 'legs', 'level', 'panes', 'roof', 'fill', 'chimney', 'candle', 'stems', 'heads', 'filling'] as const
+/** What a solid is of its piece: the piece itself, or its foot plate, post, legs, levels, panes, roof, what fills it, what lies loose in it; the glass round a flame; candle and flowers. */
 export type SolidPart = (typeof solidParts)[number]
 
 /**
@@ -39,9 +39,9 @@ export function box(z0Mm: number, z1Mm: number, halfXMm: number, halfYMm: number
   return { kind: 'box', part, z0Mm, z1Mm, halfXMm, halfYMm, opacity }
 }
 
-/** Whether a solid is of the piece itself: no flowers, no candle, no glass that is set over it. */
+/** Whether a solid is of the piece itself: no flowers, no candle, no glass that is set over it, nothing that lies in it. */
 export function isBody({ part }: Solid): boolean {
-  return part !== 'stems' && part !== 'heads' && part !== 'candle' && part !== 'chimney'
+  return part !== 'stems' && part !== 'heads' && part !== 'candle' && part !== 'chimney' && part !== 'filling'
 }
 
 /** Largest horizontal reach from the axis. */

@@ -1,10 +1,12 @@
+import { isStanding } from '../design/piece.js'
+import { fillingCount, fillingDepthMm, fillings, layFilling } from '../centerpiece/filling.js'
 import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/centerpieceProposals.js'
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import { raiseEdit } from '../centerpiece/raiseEdit.js'
 import { byVanishing } from '../centerpiece/vanishes.js'
 import { standings } from '../centerpiece/standing.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
-import { piecesOf } from '../design/find.js'
+import { pieceIndex, piecesOf } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
 import type { Piece } from '../design/piece.js'
@@ -62,5 +64,21 @@ export function sunkProposals(look: Look, finding: FindingOf<'piece.sunk' | 'pie
       edit: raiseEdit(look, placedId, riser.id),
       params: { placedId, pieceId: riser.id }
     }))
-  return [...risers, ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+  const lift = finding.code === 'piece.sunk' ? raisedOnCloth(look, finding.at.otherId, finding.limit.riserMm) : []
+  return [...risers, ...lift, ...standOnTable(look, placedId), takeOffProposal(look, placedId)]
+}
+
+/** Spare cloth of the house laid below what is sunk; where a flame burns in there, nothing that burns. */
+function raisedOnCloth(look: Look, inId: string, byMm: number): Proposal[] {
+  const into = look.centerpiece.find((one) => one.id === inId)
+  const piece = into && pieceIndex(look).get(into.pieceId)
+  if (!into || into.filling || !piece || !isStanding(piece) || (fillingDepthMm(piece) ?? 0) < byMm) return []
+  if (look.centerpiece.some((one) => one.on === inId && one.candle)) return []
+  return fillings(look)
+    .flatMap(({ piece: loose, free }): Proposal[] => {
+      const count = fillingCount(piece, loose, byMm)
+      if (count === null || count > free) return []
+      return [{ code: 'lay-filling', edit: layFilling(look, inId, loose.id, Math.ceil(byMm)), params: { placedId: inId, pieceId: loose.id, count } }]
+    })
+    .slice(0, 2)
 }

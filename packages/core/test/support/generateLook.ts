@@ -112,6 +112,7 @@ function placedOf(random: Random, i: number, x: number, y: number): Placed {
   return {
     ...base,
     pieceId: 'low-bowl-oyster',
+    filling: i % 2 === 0 ? { pieceId: 'acorns', count: 1, heightMm: 12 } : null,
     arrangement: {
       stems: [
         { stemId: 'rose-garden', count: 6 },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import CountField from '../shell/CountField.vue'
 import {
+  fillingDepthMm,
   changePlaced,
   isStanding,
   isSupport,
@@ -20,6 +21,7 @@ import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import ChosenActions from './ChosenActions.vue'
 import FillFields from './FillFields.vue'
+import FillingField from './FillingField.vue'
 import HowItStands from './HowItStands.vue'
 import PieceThumb from './PieceThumb.vue'
 import RaiseField from './RaiseField.vue'
@@ -101,6 +103,7 @@ function takeOff(): void {
       />
     </div>
     <HowItStands :look="look" :standing="standing" />
+    <FillingField v-if="fillingDepthMm(standing.piece) !== null" :look="look" :standing="standing" />
     <RaiseField v-if="placed.how === 'standing' && standing.piece.kind !== 'riser'" :look="look" :standing="standing" />
     <FillFields v-if="isSupport(standing.piece) && !placed.arrangement" :look="look" :standing="standing" />
     <div class="row between">

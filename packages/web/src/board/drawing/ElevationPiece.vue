@@ -86,6 +86,15 @@ const greens = computed(() => {
       stroke-width="11"
       stroke-linecap="round"
     />
+    <rect
+      v-if="standing.filling && standing.placed.filling && piece.material === 'glass'"
+      :x="-0.46 * (Math.min(piece.baseMm, piece.mouthMm) + longerMm(piece))"
+      :y="piece.heightMm - piece.depthMm"
+      :width="0.92 * (Math.min(piece.baseMm, piece.mouthMm) + longerMm(piece))"
+      :height="standing.placed.filling.heightMm"
+      rx="6"
+      :fill="standing.filling.color"
+    />
     <path :d="vesselPath(piece, turnRad)" :fill="piece.color" :fill-opacity="piece.material === 'glass' ? 0.45 : 1" :stroke="piece.accent" stroke-width="2.5" />
     <path
       :d="`M ${-piece.widestMm * 0.34} ${piece.heightMm * 0.25} Q ${-piece.widestMm * 0.42} ${piece.heightMm * 0.5} ${-piece.widestMm * 0.3} ${piece.heightMm * 0.75}`"

@@ -82,7 +82,7 @@ const garland = computed(() => {
       :stroke="piece.accent"
       stroke-width="2"
     />
-    <path :d="vesselPlan(piece, piece.mouthMm)" :fill="shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
+    <path :d="vesselPlan(piece, piece.mouthMm)" :fill="standing.filling?.color ?? shade(piece.color, -0.25)" :stroke="piece.accent" stroke-width="2" />
     <path
       v-if="piece.form === 'jug'"
       :d="`M ${piece.widestMm / 2 - 8} 12 Q ${piece.widestMm / 2 + 34} 0 ${piece.widestMm / 2 - 8} -12`"
@@ -110,7 +110,13 @@ const garland = computed(() => {
   <g v-else-if="piece.kind === 'riser' || piece.kind === 'tray'">
     <path :d="extentPath(piece.extent, 16)" fill="#2b2420" fill-opacity="0.14" transform="translate(4 -5)" />
     <path :d="extentPath(piece.extent, 16)" :fill="piece.color" :stroke="piece.accent" stroke-width="3" />
-    <path :d="extentPath(piece.extent, 16)" fill="none" :stroke="shade(piece.color, 0.35)" stroke-width="2" transform="scale(0.94)" />
+    <path
+      :d="extentPath(piece.extent, 16)"
+      :fill="standing.filling?.color ?? 'none'"
+      :stroke="shade(piece.color, 0.35)"
+      stroke-width="2"
+      transform="scale(0.94)"
+    />
   </g>
   <g v-else-if="leafy.has(piece.form)">
     <path

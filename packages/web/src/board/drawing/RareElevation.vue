@@ -34,6 +34,14 @@ const chalk = computed(() => {
       :stroke="piece.color"
       stroke-width="7"
     />
+    <rect
+      v-if="standing.filling && standing.placed.filling"
+      :x="-piece.baseMm / 2 + 4"
+      :y="LANTERN_FLOOR_MM"
+      :width="piece.baseMm - 8"
+      :height="standing.placed.filling.heightMm"
+      :fill="standing.filling.color"
+    />
     <line x1="0" x2="0" :y1="LANTERN_FLOOR_MM" :y2="LANTERN_FLOOR_MM + piece.depthMm" :stroke="piece.color" stroke-width="3" stroke-opacity="0.6" />
     <path
       :d="`M ${-piece.widestMm / 2} ${LANTERN_FLOOR_MM + piece.depthMm} L ${piece.widestMm / 2} ${LANTERN_FLOOR_MM + piece.depthMm} L ${piece.widestMm / 8} ${piece.heightMm - 20} L ${-piece.widestMm / 8} ${piece.heightMm - 20} Z`"

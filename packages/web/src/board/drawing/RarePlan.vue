@@ -22,7 +22,15 @@ const bulbs = computed(() => {
 <template>
   <g v-if="piece.kind === 'vessel'">
     <rect :x="-piece.baseMm / 2 + 4" :y="-piece.baseMm / 2 - 5" :width="piece.baseMm" :height="piece.baseMm" fill="#2b2420" fill-opacity="0.15" />
-    <rect :x="-piece.baseMm / 2" :y="-piece.baseMm / 2" :width="piece.baseMm" :height="piece.baseMm" rx="4" :fill="piece.color" fill-opacity="0.35" />
+    <rect
+      :x="-piece.baseMm / 2"
+      :y="-piece.baseMm / 2"
+      :width="piece.baseMm"
+      :height="piece.baseMm"
+      rx="4"
+      :fill="standing.filling?.color ?? piece.color"
+      :fill-opacity="standing.filling ? 0.8 : 0.35"
+    />
     <rect
       :x="-piece.baseMm / 2"
       :y="-piece.baseMm / 2"

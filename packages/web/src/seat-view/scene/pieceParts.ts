@@ -1,4 +1,17 @@
-import { extentSize, findPiece, footedBowl, longerMm, seededRandom, vesselBelly, type PieceIndex, type Random, type Standing, type Vessel } from '@hestiad/core'
+import {
+  extentSize,
+  findPiece,
+  footedBowl,
+  longerMm,
+  seededRandom,
+  vesselBelly,
+  type PieceIndex,
+  type Piece,
+  type Random,
+  type Standing,
+  type Vessel,
+  type WorldSolid
+} from '@hestiad/core'
 import * as THREE from 'three'
 import { addLeaf } from './leafParts.js'
 import { ball, block, turned, type Parts } from './parts.js'
@@ -21,6 +34,7 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
   const at = { x: pose.x, y: pose.y, z: footMm + 3, turnRad: pose.turnRad }
   const look = { kind: piece.material, color: piece.color, ...(piece.material === 'glass' ? { opacity: 0.3 } : {}) } as const
   const random = seededRandom(hash(one.placed.id))
+  for (const solid of one.solids) if (solid.part === 'filling' && one.filling) addFilling(parts, solid, one.filling)
   if (addRare(parts, one, random)) return []
   switch (piece.kind) {
     case 'vessel': {
@@ -65,6 +79,16 @@ function addPiece(parts: Parts, one: Standing, index: PieceIndex, lit: boolean):
       addOrnament(parts, one, random)
       return []
   }
+}
+
+/** What lies loose in a thing, to its height. */
+function addFilling(parts: Parts, solid: WorldSolid, { material, color }: Piece): void {
+  const highMm = solid.z1Mm - solid.z0Mm
+  const body =
+    solid.kind === 'box'
+      ? block(1.9 * solid.halfXMm, 1.9 * solid.halfYMm, highMm)
+      : new THREE.CylinderGeometry(0.94 * solid.r1Mm, 0.94 * solid.r0Mm, highMm, 28).rotateX(Math.PI / 2).translate(0, 0, highMm / 2)
+  parts.add(body, { kind: material, color }, { x: solid.x, y: solid.y, z: solid.z0Mm + 3, turnRad: solid.turnRad })
 }
 
 /** A trough: walls that open a little to the rim, a floor inside. */

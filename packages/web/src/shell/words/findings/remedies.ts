@@ -93,6 +93,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'napkin-left': () => 'Lay the napkin to the left',
   'find-place': () => 'Let it find its place',
   'plain-chair': () => 'Give a chair with a booster',
+  'lay-filling': ({ placedId, pieceId, count }, say) => `Raise what is in ${say.placed(placedId)} on ${count} × ${say.piece(pieceId)}, crumpled`,
   'put-on-riser': ({ placedId, pieceId }, say) => `Raise ${say.placed(placedId)} on ${say.piece(pieceId)}`,
   rise: ({ placedId, byMm }, say) =>
     `${byMm > 0 ? 'Let the flowers of' : 'Cut the flowers of'} ${say.placed(placedId)} ${byMm > 0 ? `stand ${say.length(byMm)} higher` : `${say.length(-byMm)} lower`}`,
