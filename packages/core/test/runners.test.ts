@@ -20,7 +20,8 @@ import {
   textilesAsRunner,
   topperHang,
   type Extent,
-  type Look
+  type Look,
+  type Piece
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { demoLook, guests, longTable, roundTable } from './support/looks.js'
@@ -101,6 +102,33 @@ describe('runners', () => {
     expect(widthMm).toBeGreaterThan(40)
     expect(Math.max(...xs.map(Math.abs))).toBeLessThan(halfLengthMm(seatPlan(look).outline))
     expect(codes({ ...look, centerpiece: [...look.centerpiece, ...row] })).not.toContain('piece.piece')
+  })
+})
+
+describe('the hem of a runner that ends on the table', () => {
+  /** Towels across at each pair of a table for four, so long. */
+  const hems = (lengthMm: number) => {
+    const base = demoLook()
+    const towel: Piece = { ...base.pieces.find((piece) => piece.kind === 'runner')!, id: 'towel', lengthMm, widthMm: 400, owned: 4 } as Piece
+    const look: Look = {
+      ...lookWith(
+        { runner: { pieceId: 'towel', lay: 'each-pair', folded: whole } },
+        { table: longTable(96, 42, 'closed'), guests: guests(4), centerpiece: [] }
+      ),
+      pieces: [...base.pieces, towel]
+    }
+    const { figures, get } = createAssessor().measure(look)
+    const lowest = get(layoutPart).laid.map((items) => items.find(({ item }) => item.piece.kind === 'plate' && item.piece.role !== 'bread')!)
+    return { tucked: figures.linens.hems, lowest }
+  }
+
+  it('is tucked at every place whose lowest plate it runs under; one that stops short of it or hangs over is not', () => {
+    const { lowest } = hems(400)
+    const [far, half] = [Math.max(...lowest.map(({ shape }) => Math.abs(shape.y))), lowest[0]!.reachMm]
+    expect(hems(2 * far).tucked).toEqual([1, 2, 3, 4])
+    expect(hems(2 * (far - half) + 30).tucked).toEqual([1, 2, 3, 4])
+    expect(hems(2 * (far - half) - 30).tucked).toEqual([])
+    expect(hems(42 * inch + 200).tucked).toEqual([])
   })
 })
 

@@ -4,6 +4,7 @@ import { layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
 import { coverFindings, coverSpots } from './coverFindings.js'
+import { hemsToTuck } from './hemsToTuck.js'
 import { linenFigures, linenFindings } from './linenFindings.js'
 import { clothProposals, flawProposals, joinSeamProposals, matProposals, runnerProposals, topperProposals } from './linenProposals.js'
 
@@ -16,10 +17,19 @@ const spots = part({
   work: (look, { plan, laid, standing }) => coverSpots(look, plan, laid.laid, standing)
 })
 
+/** Places under whose plates a hem is tucked. */
+const hems = part({
+  reads: [],
+  needs: { plan: planPart, laid: layoutPart, laidLinens },
+  work: (_, { plan, laid, laidLinens: linens }) => hemsToTuck(linens.runner, plan.outline, laid.laid)
+})
+
 /** How cloth, topper, runner and mats hang and lie. */
 export const linensSubject = subject({
   name: 'linens',
-  figures: { linens: part({ reads: [], needs: { laidLinens, spots }, work: (_, needed) => ({ ...needed.laidLinens, spots: needed.spots }) }) },
+  figures: {
+    linens: part({ reads: [], needs: { laidLinens, spots, hems }, work: (_, needed) => ({ ...needed.laidLinens, spots: needed.spots, hems: needed.hems }) })
+  },
   findings: part({
     reads: ['linens', 'school', 'table'],
     needs: { plan: planPart, laid: layoutPart, laidLinens, spots },

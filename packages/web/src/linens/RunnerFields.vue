@@ -23,6 +23,7 @@ import ShopPicker from '../shops/ShopPicker.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import { tellHems } from './tellHems.js'
 
 /** The runner: any straight textile of the house, folded or whole, and how it lies. */
 const props = defineProps<{ look: Look }>()
@@ -41,6 +42,7 @@ const others = computed(() =>
     .filter((way) => way.piece.owned > 0 && way.piece.id !== runner.value?.pieceId && way.piece.id !== props.look.linens.clothId)
     .slice(0, 2)
 )
+const hems = computed(() => tellHems(props.look, store.resting?.linens.hems ?? [], t))
 const layers = computed(() => (runner.value ? runner.value.folded.length * runner.value.folded.width : 1))
 </script>
 
@@ -74,6 +76,7 @@ const layers = computed(() => (runner.value ? runner.value.folded.length * runne
   <p v-if="runner && lay" class="soft small tidy">
     {{ t(layers === 1 ? 'linens.whole' : 'linens.folded', { length: length(lay.lengthMm), width: length(lay.widthMm), layers }) }}
     {{ t('linens.overhang') }} {{ length(lay.overhangMm) }}. {{ t('linens.share', { share: percent(lay.share) }) }}.
+    <template v-if="hems !== ''">{{ hems }} </template>
     <template v-if="lay.strips.length !== 1">{{ t('linens.strips', { n: lay.strips.length }) }}</template>
   </p>
   <div v-if="others.length > 0" class="small">

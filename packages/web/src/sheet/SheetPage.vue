@@ -8,6 +8,7 @@ import SightReport from '../seat-view/SightReport.vue'
 import MiniTable from '../board/MiniTable.vue'
 import SettingCard from '../settings/SettingCard.vue'
 import StackView from '../settings/StackView.vue'
+import { tellHems } from '../linens/tellHems.js'
 import { formatDate } from '../shell/dates.js'
 import { foldNames } from '../shell/words/findings/inSentence.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -31,6 +32,7 @@ const kinds = computed(() =>
     : []
 )
 const figures = computed(() => (look.value ? createAssessor().measure(look.value).figures : undefined))
+const hems = computed(() => (look.value && figures.value ? tellHems(look.value, figures.value.linens.hems, t) : ''))
 const sight = computed(() => figures.value?.sight)
 const checks = computed(() => (look.value ? layingChecks(look.value) : []))
 const touches = computed(() => look.value?.intent.touches.filter((touch) => touch.what !== '' && touch.kind !== 'taste') ?? [])
@@ -115,6 +117,7 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
         <h2>{{ t('sheet.list') }}</h2>
         <p v-if="minutes" class="soft small">{{ t('sheet.minutes', { folding: Math.ceil(minutes.folding), laying: Math.ceil(minutes.laying) }) }}</p>
         <ul class="checks-list">
+          <li v-if="hems !== ''"><span class="box" aria-hidden="true" />{{ hems }}</li>
           <li v-for="check in checks" :key="check.code"><span class="box" aria-hidden="true" />{{ say(check) }}</li>
         </ul>
       </section>

@@ -18,6 +18,7 @@ export const linensWords = {
   corners: 'Corners',
   least: 'Least',
   overhang: 'Overhang',
+  tuck: 'Tuck the hem of {name} under the lowest plate of place {places}. | Tuck the hems of {name} under the lowest plates of places {places}.',
   share: 'Covers {share} of the width',
   matGap: 'Between mats',
   topper: 'Topper',
