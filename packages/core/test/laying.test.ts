@@ -7,11 +7,13 @@ import {
   inverseOf,
   layingChecks,
   layingMinutes,
+  leavesRound,
   needs,
   oneKind,
   partialSets,
   seatPlan,
   setSpreads,
+  settingItems,
   type Look
 } from '@hestiad/core'
 import { parseLook, validateLook } from '@hestiad/core/formats'
@@ -174,4 +176,39 @@ it('a file from before seats, menus and kinds is read whole, and everything new 
     const refused = validateLook(spoil)
     expect(refused.ok ? [] : refused.faults.map((fault) => fault.place)).toContain(place)
   }
+})
+
+describe('leaves that line a plate', () => {
+  const look = demoLook()
+  const lined: Look = { ...look, setting: { ...look.setting, leavesId: 'kale-leaf' } }
+  const [plate, leaf] = [look.setting.plateIds[0], 'kale-leaf'].map((id) => look.pieces.find((piece) => piece.id === id)!)
+
+  it('go all round its rim, each over a quarter of the next, and not one more', () => {
+    for (const [diameterMm, leafMm] of [
+      [270, 90],
+      [320, 110],
+      [150, 40]
+    ] as const) {
+      const count = leavesRound(diameterMm, leafMm)
+      expect(count * leafMm * 0.75).toBeGreaterThanOrEqual(Math.PI * diameterMm - 1e-6)
+      expect((count - 1) * leafMm * 0.75).toBeLessThan(Math.PI * diameterMm)
+    }
+    expect(() => leavesRound(270, 0)).toThrow(RangeError)
+  })
+
+  it('are needed for every guest who has that plate, with spares as other stems, and whoever lays the table reads how many', () => {
+    const { count } = settingItems(lined).items[0]!.leaves!
+    expect(count).toBe(leavesRound((plate as { diameterMm: number }).diameterMm, (leaf as { headMm: number }).headMm))
+    const need = needs(lined).find((line) => line.piece.id === 'kale-leaf')!
+    expect(need.perGuest).toBe(count)
+    expect(need.needed).toBe(count * look.guests.length + Math.ceil((count * look.guests.length * look.school.spareStemsPercent) / 100))
+    expect(needs(look).some((line) => line.piece.id === 'kale-leaf')).toBe(false)
+    expect(layingChecks(lined).find((check) => check.code === 'leaves')?.params).toEqual({ count, name: 'Kale leaf' })
+    const heads: Look = { ...look, kinds: { ...look.kinds, others: [{ key: 'B', setting: lined.setting }], spread: 'heads' } }
+    const atHeads = needs(heads).find((line) => line.piece.id === 'kale-leaf')!
+    expect(atHeads.perLook % count).toBe(0)
+    expect(atHeads.perLook).toBeLessThan(count * look.guests.length)
+    // without a plate there is nothing to line
+    expect(needs({ ...lined, setting: { ...lined.setting, plateIds: [] } }).some((line) => line.piece.id === 'kale-leaf')).toBe(false)
+  })
 })

@@ -275,6 +275,8 @@ export interface PlaceSetting {
   readonly card: boolean
   /** A small thing to take home, laid on top. */
   readonly favorId: string | null
+  /** Leaves of kale or lettuce that line the lowest plate. */
+  readonly leavesId: string | null
   /** The one layer that is to be looked at; null when the stylist has not said. */
   readonly starId: string | null
 }

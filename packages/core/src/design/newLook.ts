@@ -96,7 +96,7 @@ export function beginAnother(look: Look, name: string): Look {
 
 /** Linens and a setting without the extras. */
 export const plainLinens = { lapMm: null, topper: null, pad: false, sewing: null } as const
-export const plainSetting = { substitutes: [], glassesOutMm: 0, card: false, favorId: null, starId: null } as const
+export const plainSetting = { substitutes: [], glassesOutMm: 0, card: false, favorId: null, leavesId: null, starId: null } as const
 /** Everybody has the same. */
 export const oneKind: SettingKinds = { others: [], spread: 'same', byGuest: [], mirrorLeftHanded: false, childSafe: false, charger: 'stays' }
 /** A guest without wishes. */

@@ -193,6 +193,7 @@ const setting = object({
   glassesOutMm: { type: 'number', minimum: 0, maximum: MOST_GLASSES_OUT_MM },
   card: flag,
   favorId: idOrNull,
+  leavesId: idOrNull,
   starId: idOrNull
 })
 const dish = object({

@@ -8,6 +8,7 @@ import { clothCount } from '../linens/linenFindings.js'
 import { runnerCount } from '../linens/runnerStrips.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwareFor } from '../placing/flatwareFor.js'
+import { leavesOf } from '../placing/leavesRound.js'
 import { isSmallChild, kindKeys, kindsByPlace, settingFor } from '../settings/settingKinds.js'
 import { servingNeeds } from '../menu/dishes.js'
 import { supplyNeeds, type SupplyNeed } from './supplyNeeds.js'
@@ -77,7 +78,11 @@ function usedLines(look: NeedsOf): Line[] {
   if (look.linens.runner) add(look.linens.runner.pieceId, 'linens', 'under', 0, runnersLaid(look, look.linens.runner))
   add(look.linens.topper?.pieceId, 'linens', 'under', 0, clothCount(look.table))
   add(look.linens.matId, 'linens', 'under', 1, 0)
-  for (const { setting, perGuest, places } of laidKinds(look)) for (const id of layersOf(look, setting)) add(id, 'settings', 'places', perGuest, places)
+  for (const { setting, perGuest, places } of laidKinds(look)) {
+    for (const id of layersOf(look, setting)) add(id, 'settings', 'places', perGuest, places)
+    const leaves = leavesOf(setting, index)
+    if (leaves) add(leaves.stem.id, 'florals', 'places', perGuest * leaves.count, places * leaves.count)
+  }
   for (const { pieceId, count } of servingNeeds(look)) add(pieceId, 'settings', 'middle', 0, count)
   for (const placed of look.centerpiece) {
     if (placed.part === 1) add(placed.pieceId, index.get(placed.pieceId)?.kind === 'holder' ? 'light' : 'centerpiece', 'middle', 0, 1)
@@ -123,7 +128,7 @@ function layersOf(look: NeedsOf, setting: PlaceSetting): string[] {
     (role) =>
       setting.flatwareIds.find((id) => findPiece(index, id, 'flatware')?.role === role) ?? setting.substitutes.find((one) => one.role === role)?.pieceId ?? []
   )
-  return settingIds({ ...setting, flatwareIds: flatware, substitutes: [] })
+  return settingIds({ ...setting, flatwareIds: flatware, substitutes: [], leavesId: null })
 }
 
 /** Candles: one in ten. Stems: the look's own share. Nothing else has spares by itself. */

@@ -7,6 +7,7 @@ import { fromFrame, type Pose } from '../geometry/point.js'
 import { folds } from '../reference/folds.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import { flatwareFor, type FlatwareOrder } from './flatwareFor.js'
+import { leavesOf, type Leaves } from './leavesRound.js'
 
 /** One thing of a place setting, in the place's frame: x to the guest's right, y inward from the edge. */
 export interface SettingItem {
@@ -19,6 +20,8 @@ export interface SettingItem {
   readonly round: boolean
   /** Stands on another item and takes no room of its own. */
   readonly stacked: boolean
+  /** Leaves that line it; none round anything but the lowest plate. */
+  readonly leaves?: Leaves
 }
 
 /** A place setting laid out, with the room it takes. */
@@ -63,7 +66,7 @@ export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'menu' | 
   const above = aboveItems(order.above, pattern, plateMm)
   const bread = breadItem(index, setting.breadPlateId, plateMm, left.items, [...left.items, ...napkin])
   const glasses = glassItems(look, index, plateMm, right.items, above)
-  const items = [...plateItems(plates, plateMm), ...left.items, ...right.items, ...above, ...bread, ...napkin, ...glasses]
+  const items = [...plateItems(plates, plateMm, leavesOf(setting, index)), ...left.items, ...right.items, ...above, ...bread, ...napkin, ...glasses]
   const wanted = [...order.left, ...order.right, ...order.above, ...order.broughtIn]
   const solid = items.filter((item) => !item.stacked)
   const leftMm = Math.max(0, ...solid.map((item) => item.halfXMm - item.x))
@@ -81,7 +84,7 @@ export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'menu' | 
 
 type Pattern = ReadonlyMap<FlatwareRole, Flatware>
 
-function plateItems(plates: readonly Plate[], plateMm: number): SettingItem[] {
+function plateItems(plates: readonly Plate[], plateMm: number, leaves: Leaves | null): SettingItem[] {
   return plates.map((piece, i) => ({
     what: 'plate',
     piece,
@@ -90,7 +93,8 @@ function plateItems(plates: readonly Plate[], plateMm: number): SettingItem[] {
     halfXMm: piece.diameterMm / 2,
     halfYMm: piece.diameterMm / 2,
     round: true,
-    stacked: i > 0
+    stacked: i > 0,
+    ...(leaves && i === 0 ? { leaves } : {})
   }))
 }
 

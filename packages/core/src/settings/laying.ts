@@ -1,3 +1,4 @@
+import { leavesOf } from '../placing/leavesRound.js'
 import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import { folds } from '../reference/folds.js'
@@ -40,6 +41,7 @@ export const checkCodes = [
   'glasses',
   'bread',
   'napkin',
+  'leaves',
   'star',
   'card',
   'care',
@@ -61,6 +63,7 @@ export function layingChecks(look: Look): LayingCheck[] {
   const first = layouts[0]?.layout
   if (!first) return []
   const { setting } = look
+  const leaves = leavesOf(setting, index)
   const has = (what: string) => first.items.some((item) => item.what === what)
   const care = [...new Set(first.items.map((item) => item.piece).filter((piece) => piece.first.length > 0))]
   const named = (is: (i: number) => boolean) => look.guests.filter((_, i) => is(i)).map((guest) => guest.name)
@@ -77,6 +80,7 @@ export function layingChecks(look: Look): LayingCheck[] {
     has('glass') && { code: 'glasses', params: { count: setting.glassIds.length } },
     has('bread-plate') && { code: 'bread', params: {} },
     setting.napkin !== null && { code: 'napkin', params: { fold: setting.napkin.fold, place: setting.napkin.place } },
+    leaves !== null && { code: 'leaves', params: { count: leaves.count, name: leaves.stem.name } },
     setting.starId !== null && { code: 'star', params: { name: index.get(setting.starId)?.name ?? '' } },
     setting.card && { code: 'card', params: { names: look.guests.map((guest) => guest.name).join(', ') } },
     care.length > 0 && { code: 'care', params: { names: care.map((piece) => piece.name).join(', ') } },

@@ -202,7 +202,7 @@ function wildMenu(random: Random): Look['menu'] {
 
 function wildKinds(look: Look, random: Random): Look['kinds'] {
   if (random() < 0.4) return oneKind
-  const other = { ...look.setting, breadPlateId: null, glassIds: look.setting.glassIds.slice(0, 1), glassesOutMm: 60 }
+  const other = { ...look.setting, breadPlateId: null, glassIds: look.setting.glassIds.slice(0, 1), glassesOutMm: 60, leavesId: 'kale-leaf' }
   return {
     ...oneKind,
     others: [{ key: 'B', setting: other }],

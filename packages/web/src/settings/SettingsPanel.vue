@@ -6,11 +6,13 @@ import {
   dropSubstitute,
   findPiece,
   foldKinds,
+  isLeaf,
   isSmallChild,
   layingMinutes,
   layNapkin,
   MOST_GLASSES_OUT_MM,
   pieceIndex,
+  petCaution,
   piecesOf,
   roomLeft,
   setSpreads,
@@ -49,6 +51,8 @@ const napkin = computed(() => findPiece(index.value, setting.value.napkin?.piece
 const minutes = computed(() => layingMinutes(props.look))
 const spreads = computed(() => setSpreads(props.look).slice(0, 2))
 const stars = computed(() => names([...setting.value.plateIds, ...(setting.value.napkin ? [setting.value.napkin.pieceId] : [])]))
+const leafy = computed(() => piecesOf(props.look, 'stem').filter(isLeaf))
+const leaves = computed(() => settingItems({ ...props.look, setting: setting.value }).items[0]?.leaves ?? null)
 const favors = computed(() => props.look.pieces.filter((piece) => piece.kind === 'ornament' || piece.kind === 'stem' || piece.kind === 'candle'))
 const change = (part: Parameters<typeof changeSetting>[2]) => store.run(changeSetting, key.value, part)
 const plates = computed(() => piecesOf(props.look, 'plate').filter((p) => p.role !== 'bread'))
@@ -201,6 +205,13 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
             :none="t('linens.none')"
             @update:model-value="change({ favorId: $event })"
           />
+          <PieceSelect
+            :label="t('settings.leaves')"
+            :model-value="setting.leavesId"
+            :pieces="leafy"
+            :none="t('linens.none')"
+            @update:model-value="change({ leavesId: $event })"
+          />
           <SelectField
             :label="t('settings.charger')"
             :model-value="look.kinds.charger"
@@ -208,6 +219,12 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
             @update:model-value="store.run(changeKinds, { charger: $event })"
           />
         </div>
+        <p v-if="leaves" class="soft small tidy">
+          {{ t('settings.leavesTake', { each: leaves.count, all: leaves.count * look.guests.length })
+          }}<template v-if="look.household.cats || look.household.dogs">
+            {{ t('settings.leavesPets', { said: t(`florals.${petCaution(leaves.stem.genus)}`) }) }}</template
+          >
+        </p>
         <div class="checks">
           <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change({ card: $event })" />
           <CheckField

@@ -16,7 +16,7 @@ function onKind(look: Look, key: Key, change: (setting: Draft<PlaceSetting>) => 
 export function changeSetting(
   look: Look,
   key: Key,
-  part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'starId' | 'card' | 'dessertAbove' | 'glassesOutMm'>>
+  part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'leavesId' | 'starId' | 'card' | 'dessertAbove' | 'glassesOutMm'>>
 ): Edit {
   return onKind(look, key, (setting) => void Object.assign(setting, part))
 }

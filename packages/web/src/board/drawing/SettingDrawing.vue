@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Flatware, FoldKind, SettingItem, SettingLayout } from '@hestiad/core'
 import NapkinDrawing from './NapkinDrawing.vue'
+import { leaf } from './paths.js'
 import { shade } from './shade.js'
 
 /** One place setting from above, in the place's frame: x to the guest's right, y inward. */
@@ -45,6 +46,17 @@ function flatwarePath(piece: Flatware): string {
       <circle cx="3" cy="-4" :r="item.halfXMm + 1" fill="#2b2420" fill-opacity="0.13" />
       <circle :r="item.halfXMm" :fill="item.piece.color" :stroke="item.piece.accent" stroke-width="2" />
       <circle :r="item.halfXMm * 0.965" fill="none" :stroke="item.piece.accent" stroke-width="2.5" stroke-opacity="0.75" />
+      <template v-if="item.leaves">
+        <path
+          v-for="n in item.leaves.count"
+          :key="n"
+          :d="leaf(item.halfXMm * 0.6, item.leaves.stem.headMm * 0.62)"
+          :transform="`rotate(${(360 * n) / item.leaves.count}) translate(${item.halfXMm * 0.42} 0)`"
+          :fill="n % 2 === 0 ? item.leaves.stem.color : shade(item.leaves.stem.color, 0.14)"
+          :stroke="shade(item.leaves.stem.color, -0.2)"
+          stroke-width="1.2"
+        />
+      </template>
       <circle :r="item.halfXMm * 0.7" :fill="shade(item.piece.color, 0.25)" :stroke="shade(item.piece.color, -0.18)" stroke-width="1.4" />
       <path
         :d="`M ${-item.halfXMm * 0.56} ${item.halfXMm * 0.3} A ${item.halfXMm * 0.64} ${item.halfXMm * 0.64} 0 0 0 ${item.halfXMm * 0.1} ${item.halfXMm * 0.63}`"

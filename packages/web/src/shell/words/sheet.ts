@@ -24,6 +24,7 @@ export const sheetWords = {
     glasses: '{count} glasses: water above the knife’s tip, wines outward in order of use; no finger marks.',
     bread: 'Bread plates stand upper left, above the forks.',
     napkin: 'Napkins: {fold}, {place}; seams and labels out of sight.',
+    leaves: '{count} leaves of {name} line each lowest plate, tips outward: washed, only such as are sold to be eaten; eaten or composted afterwards.',
     star: '{name} is what one sees first.',
     card: 'Cards can be read from behind the chair: {names}.',
     care: 'Done before laying: {names}.',
