@@ -11,7 +11,7 @@ import { floorExtent, footedBowl, isSupport } from '../solids/pieceSolids.js'
 const textiles = ['napkin', 'cloth', 'runner', 'mat'] as const
 
 /** How much room one of a piece takes lying loose, in cubic millimeters: a cup of what is poured, a textile crumpled. Null for what is neither. */
-export function looseMm3(piece: Piece): number | null {
+function looseMm3(piece: Piece): number | null {
   if (piece.kind === 'supply') return piece.use === 'filling' ? CUP_MM3 : null
   const area = textileMm2(piece)
   return area === null ? null : area * (textileThickMm[piece.material] ?? textileThickMm.cotton!) * CRUMPLED
