@@ -8,7 +8,7 @@ import { shellMm } from '../reference/materials.js'
 import { floorExtent, footedBowl, isSupport } from '../solids/pieceSolids.js'
 
 /** Kinds of pieces that lie loose in something: what is counted in cups, and cloth crumpled up. */
-const textiles = ['napkin', 'cloth', 'runner', 'mat'] as const
+const textiles = ['napkin', 'cloth', 'runner'] as const
 
 /** How much room one of a piece takes lying loose, in cubic millimeters: a cup of what is poured, a textile crumpled. Null for what is neither. */
 function looseMm3(piece: Piece): number | null {
@@ -23,8 +23,7 @@ function textileMm2(piece: Piece): number | null {
       return piece.sideMm ** 2
     case 'runner':
       return piece.lengthMm * piece.widthMm
-    case 'cloth':
-    case 'mat': {
+    case 'cloth': {
       const { lengthMm, widthMm } = extentSize(piece.extent)
       return piece.extent.kind === 'round' || piece.extent.kind === 'oval' ? (Math.PI / 4) * lengthMm * widthMm : lengthMm * widthMm
     }

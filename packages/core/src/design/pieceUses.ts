@@ -21,7 +21,7 @@ export const roleKinds = {
   tool: ['tool'],
   middle: null,
   candle: ['candle'],
-  filling: ['supply', 'napkin', 'cloth', 'runner', 'mat'],
+  filling: ['supply', 'napkin', 'cloth', 'runner'],
   stem: ['stem']
 } as const satisfies Record<string, readonly PieceKind[] | null>
 export type UseRole = keyof typeof roleKinds
