@@ -220,10 +220,10 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
           />
         </div>
         <p v-if="leaves" class="soft small tidy">
-          {{ t('settings.leavesTake', { each: leaves.count, all: leaves.count * look.guests.length })
-          }}<template v-if="look.household.cats || look.household.dogs">
-            {{ t('settings.leavesPets', { said: t(`florals.${petCaution(leaves.stem.genus)}`) }) }}</template
-          >
+          {{ t('settings.leavesTake', { each: leaves.count, all: leaves.count * look.guests.length }) }}
+        </p>
+        <p v-if="leaves && (look.household.cats || look.household.dogs)" class="soft small tidy">
+          {{ t('settings.leavesPets', { name: leaves.stem.name, said: t(`florals.${petCaution(leaves.stem.genus)}`) }) }}
         </p>
         <div class="checks">
           <CheckField :label="t('settings.card')" :model-value="setting.card" @update:model-value="change({ card: $event })" />

@@ -90,7 +90,7 @@ export const settingsWords = {
   card: 'A card with the name',
   favor: 'Favor',
   leaves: 'Leaves round the plate',
-  leavesPets: 'For animals: {said}.',
+  leavesPets: '{name} ({said}).',
   leavesTake: '{each} round each plate, {all} in all. Only leaves sold to be eaten, and washed; eaten or composted afterwards.',
   stack: 'The stack from the side',
   step: 'stands out',
