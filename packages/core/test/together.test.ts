@@ -1,4 +1,15 @@
-import { newPlaced, noFacts, noIntent, together, type CupboardItem, type Intent, type Look, type PieceFacts, type TogetherNote } from '@hestiad/core'
+import {
+  newPlaced,
+  noFacts,
+  noIntent,
+  together,
+  type CupboardItem,
+  type Intent,
+  type Look,
+  type Piece,
+  type PieceFacts,
+  type TogetherNote
+} from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { comesDownOn, seasonOf } from '../src/cupboard/said.js'
 import { singular, says } from '../src/units/plainWords.js'
@@ -45,6 +56,31 @@ describe('what ties the pieces of a look together', () => {
     const matte = knowing(Object.fromEntries(few.pieces.map((piece) => [piece.id, { finish: 'matte' as const }])))
     expect(note(few, matte, 'one-shine')).toEqual([{ kind: 'one-shine', shine: 'matte' }])
     expect(note(few, knowing({}), 'one-shine')).toEqual([])
+  })
+
+  it('tells where nearly all is hard to the eye, or soft, from six kinds of things on; fruit is neither', () => {
+    const ids = ['dinner-oyster', 'water-goblet', 'cloth-oyster-oval', 'honesty-bundle', 'spool-jar', 'brass-bell', 'heron-figure', 'persimmon-one']
+    const table: Look = { ...few, centerpiece: ids.slice(3).map((id, i) => newPlaced(`p${i}`, id, i * 150)) }
+    const of = (material: Piece['material'], but: Partial<Record<string, Piece['material']>> = {}): Look => ({
+      ...table,
+      pieces: table.pieces.map((piece) =>
+        ids.includes(piece.id) ? ({ ...piece, material: piece.id === 'persimmon-one' ? 'fruit' : (but[piece.id] ?? material) } as Piece) : piece
+      )
+    })
+    expect(note(of('brass'), [], 'one-touch')).toEqual([{ kind: 'one-touch', touch: 'hard', other: 0, of: 7 }])
+    expect(note(of('linen'), [], 'one-touch')).toEqual([{ kind: 'one-touch', touch: 'soft', other: 0, of: 7 }])
+    expect(note(of('brass', { 'cloth-oyster-oval': 'linen' }), [], 'one-touch')).toEqual([])
+    expect(note(few, [], 'one-touch')).toEqual([])
+  })
+
+  it('names a form that comes again with another face: three kinds, not all alike', () => {
+    const vases = ['bud-clay', 'bud-stone', 'bud-brass']
+    const laid = (ids: readonly string[], look: Look = few): Look => ({ ...look, centerpiece: ids.map((id, i) => newPlaced(`v${i}`, id, i * 120)) })
+    expect(note(laid(vases), [], 'one-form')).toEqual([{ kind: 'one-form', pieceIds: expect.arrayContaining(vases) as unknown }])
+    expect(note(laid(vases.slice(1)), [], 'one-form')).toEqual([])
+    expect(note(laid([...vases.slice(1), 'jug-sky']), [], 'one-form')).toEqual([])
+    const alike = few.pieces.map((piece) => (vases.includes(piece.id) ? ({ ...piece, color: '#aaaaaa', material: 'glass', pattern: '' } as Piece) : piece))
+    expect(note(laid(vases, { ...few, pieces: alike }), [], 'one-form')).toEqual([])
   })
 
   // worked by hand: the supper is on 6 February 2027

@@ -1,4 +1,5 @@
-import { finishOf, textureOf } from '../reference/composition.js'
+import { formOf } from '../composition/families.js'
+import { finishOf, textureOf, TOUCH_FROM_KINDS, TOUCH_LEAST, touchOf } from '../reference/composition.js'
 import { againstMood, literalKinds } from '../reference/moods.js'
 import type { Literalness, Mood } from '../design/intent.js'
 import type { Look } from '../design/look.js'
@@ -55,6 +56,10 @@ export type TogetherNote =
   | { readonly kind: 'against-mood'; readonly mood: Mood; readonly pieceIds: readonly string[] }
   /** Nothing lifts it: all is of one shine. */
   | { readonly kind: 'one-shine'; readonly shine: Shine }
+  /** Nearly all is hard and structural, or soft and airy: so many of so many kinds are the other. */
+  | { readonly kind: 'one-touch'; readonly touch: 'hard' | 'soft'; readonly other: number; readonly of: number }
+  /** One form comes again with other faces, which holds them together. */
+  | { readonly kind: 'one-form'; readonly pieceIds: readonly string[] }
 
 export interface Together {
   readonly rows: readonly TogetherRow[]
@@ -85,6 +90,8 @@ export function together(look: Look, items: readonly CupboardItem[]): Together {
       ...themeNotes(look, laid, rows, facts, used),
       ...seasonNotes(rows),
       ...styleNotes(look, rows),
+      ...touchNotes(rows),
+      ...formNotes(laid),
       ...doubtNotes(laid, facts)
     ]
   }
@@ -210,6 +217,33 @@ function styleNotes({ intent }: Look, rows: readonly TogetherRow[]): TogetherNot
   })
   const shines = new Set(rows.map((row) => row.shine))
   return rows.length > 2 && shines.size === 1 ? [...against, { kind: 'one-shine', shine: rows[0]!.shine }] : against
+}
+
+/** Hard against soft, over all that has a texture of one of the two. */
+function touchNotes(rows: readonly TogetherRow[]): TogetherNote[] {
+  const touches = rows.flatMap((row) => touchOf[row.texture] ?? [])
+  if (touches.length < TOUCH_FROM_KINDS) return []
+  const soft = touches.filter((touch) => touch === 'soft').length
+  const [hardShare, softShare] = [1 - soft / touches.length, soft / touches.length]
+  if (softShare < TOUCH_LEAST) return [{ kind: 'one-touch', touch: 'hard', other: soft, of: touches.length }]
+  return hardShare < TOUCH_LEAST ? [{ kind: 'one-touch', touch: 'soft', other: touches.length - soft, of: touches.length }] : []
+}
+
+/** From so many kinds on a form counts as repeated. */
+const FORM_FROM = 3
+
+/** Vessels and holders of one form in several colors, patterns or materials. */
+function formNotes(laid: readonly Piece[]): TogetherNote[] {
+  const byForm = new Map<string, Piece[]>()
+  for (const piece of laid)
+    if (piece.kind === 'vessel' || piece.kind === 'holder') {
+      const key = `${piece.kind} ${formOf(piece)}`
+      byForm.set(key, [...(byForm.get(key) ?? []), piece])
+    }
+  const faces = (pieces: readonly Piece[]) => new Set(pieces.map(({ color, pattern, material }) => `${color} ${pattern} ${material}`)).size
+  return [...byForm.values()]
+    .filter((pieces) => pieces.length >= FORM_FROM && faces(pieces) > 1)
+    .map((pieces) => ({ kind: 'one-form', pieceIds: pieces.map((piece) => piece.id) }))
 }
 
 function doubtNotes(laid: readonly Piece[], facts: ReadonlyMap<string, PieceFacts>): TogetherNote[] {

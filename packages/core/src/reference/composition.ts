@@ -91,6 +91,23 @@ export const textureOf: Record<Material, string> = {
   fruit: 'fruit',
   resin: 'resin'
 }
+/** How things feel to the eye: hard and structural, or soft and airy. Fruit is neither. */
+export const touchOf: Readonly<Record<string, 'hard' | 'soft'>> = {
+  ceramic: 'hard',
+  glass: 'hard',
+  metal: 'hard',
+  wood: 'hard',
+  stone: 'hard',
+  resin: 'hard',
+  wax: 'hard',
+  woven: 'soft',
+  cloth: 'soft',
+  leaf: 'soft',
+  paper: 'soft'
+}
+/** Of so many kinds of things at least this share is hard, and this share soft: our own starting values. */
+export const TOUCH_FROM_KINDS = 6
+export const TOUCH_LEAST = 0.12
 export const greenMaterials: readonly Material[] = ['plant', 'dried', 'faux']
 
 /** More of a picture, a window or a plant than this behind a thing reads as a mistake: our own starting value. */

@@ -1,6 +1,22 @@
 <script setup lang="ts">
 import SelectField from '../shell/SelectField.vue'
-import { changePlaced, hows, insides, isPliant, isSupport, panelOf, standAs, standings, withAllAbove, type How, type Look, type Standing } from '@hestiad/core'
+import {
+  changePlaced,
+  extentSize,
+  hows,
+  insides,
+  isPliant,
+  isSupport,
+  panelOf,
+  reachLines,
+  seatPlan,
+  standAs,
+  standings,
+  withAllAbove,
+  type How,
+  type Look,
+  type Standing
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -65,6 +81,10 @@ const told = computed(() => {
       height: length(inside.heightMm)
     }
     lines.push(inside.showsMm === null ? t('compose.insideOpen', params) : t('compose.insideTold', { ...params, shows: length(inside.showsMm) }))
+  }
+  if (piece.kind === 'tray' && piece.form === 'turntable') {
+    const reach = reachLines(seatPlan(props.look), { at: props.standing.pose, radiusMm: extentSize(piece.extent).lengthMm / 2 })
+    lines.push(t('compose.turntable', { n: reach.filter((line) => line.reached).length, of: reach.length }))
   }
   if ('loadG' in piece && carried.value > 0)
     lines.push(

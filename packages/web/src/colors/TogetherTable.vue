@@ -100,6 +100,10 @@ function tell(note: TogetherNote): string {
       return t('together.note.colorDoubt', { names: named(note.pieceIds) }, note.pieceIds.length)
     case 'one-shine':
       return t('together.note.oneShine', { shine: t(`together.shine.${note.shine}`) })
+    case 'one-touch':
+      return t(`together.note.${note.touch === 'hard' ? 'allHard' : 'allSoft'}`, { n: note.other, of: note.of }, note.other)
+    case 'one-form':
+      return t('together.note.oneForm', { names: named(note.pieceIds) })
   }
 }
 

@@ -111,6 +111,11 @@ export const togetherWords = {
     againstMood: '{names} speaks against a table that is {mood}. | {names} speak against a table that is {mood}.',
     colorDoubt:
       'The color of {names} is from a photo, and photos lie: hold the thing beside the screen and correct it in the cupboard. | The colors of {names} are from photos, and photos lie: hold the things beside the screen and correct them in the cupboard.',
+    allHard:
+      'All {of} kinds of things are hard to the eye: a textile, leaves or wicker would soften them. | Only one of {of} kinds of things is soft to the eye: a textile, leaves or wicker would soften the rest. | Only {n} of {of} kinds of things are soft to the eye: a textile, leaves or wicker would soften the rest.',
+    allSoft:
+      'All {of} kinds of things are soft to the eye: glass, metal or glaze would give them a line. | Only one of {of} kinds of things is hard to the eye: glass, metal or glaze would give the rest a line. | Only {n} of {of} kinds of things are hard to the eye: glass, metal or glaze would give the rest a line.',
+    oneForm: 'One form comes again with another face, which holds them together: {names}.',
     oneShine: 'Everything is {shine}: one thing that takes the light otherwise lifts it.'
   }
 }

@@ -160,6 +160,7 @@ export const patternWords = {
   heldAbove: 'held by its walls {lift} above the floor',
   carries: 'Carries {weight} of {most}.',
   carriesUnknown: 'Carries {weight}; nobody knows what it may.',
+  turntable: 'Turned, its rim comes within reach of {n} of {of} guests.',
   fill: 'Fill it with',
   fillDo: 'Put {n}',
   fillTold: '{fits} lie side by side; {spare} are free.',
