@@ -21,6 +21,7 @@ import {
 import { validateLook } from '@hestiad/core/formats'
 import { CUP_MM3 } from '../src/reference/fillings.js'
 import { shellMm } from '../src/reference/materials.js'
+import { massOf } from '../src/stability/massOf.js'
 import { fillingRoomMm3 } from '../src/centerpiece/filling.js'
 import { bareLook, put } from './support/looks.js'
 
@@ -75,7 +76,38 @@ describe('what lies loose in a thing', () => {
     expect(applyEdit(filled, inverseOf(edit))).toEqual(look)
     expect(applyEdit(filled, takeFilling(filled, 'in')).centerpiece[0]!.filling).toBeNull()
     expect(layFilling(look, 'bowl', 'charger-brass', 30).patches).toEqual([])
-    expect(fillings(look).every(({ piece }) => piece.of === null)).toBe(true)
+    expect(fillings(look, 'in').every(({ piece }) => piece.of === null)).toBe(true)
+  })
+
+  it('is no higher than the rim, is free only beside what lies in other things, and weighs what it is, whatever else stands in there', () => {
+    const look: Look = { ...bare, centerpiece: [put('in', 'basket-willow'), put('other', 'lantern-iron', { xMm: 600 })] }
+    const deep = fillingDepthMm(of('basket-willow'))!
+    const heaped = applyEdit(look, layFilling(look, 'in', 'acorns', 900)).centerpiece[0]!.filling!
+    expect(heaped).toEqual({ pieceId: 'acorns', count: fillingCount(of('basket-willow'), index.get('acorns')!, deep), heightMm: deep })
+    const free = (one: Look) => fillings(one, 'in').find(({ piece }) => piece.id === 'cranberries')!.free
+    const lit = applyEdit(look, layFilling(look, 'other', 'cranberries', 30))
+    expect(free(lit)).toBe(free(look) - lit.centerpiece[1]!.filling!.count)
+    expect(free(applyEdit(look, layFilling(look, 'in', 'cranberries', 30)))).toBe(free(look))
+
+    const mass = (one: Look, id: string) =>
+      massOf(
+        standings(one).find((standing) => standing.placed.id === id)!,
+        pieceIndex(one)
+      )
+    const room = fillingRoomMm3(of('basket-willow'), 40)
+    const grams = mass(applyEdit(look, layFilling(look, 'in', 'cranberries', 40)), 'in').grams - mass(look, 'in').grams
+    // loosely poured berries weigh half a kilogram a liter or so: common practice, no source
+    expect(grams / (room / 1e6)).toBeGreaterThan(400)
+    expect(grams / (room / 1e6)).toBeLessThan(800)
+    // flowers above a filling weigh as high up as without it
+    const stems = [{ stemId: 'rose-garden', count: 9 }]
+    const bowl: Look = { ...bare, centerpiece: [put('in', 'low-bowl-oyster', { arrangement: { stems, riseMm: 200, spreadMm: 200, mechanics: null } })] }
+    const filled = applyEdit(bowl, layFilling(bowl, 'in', 'snow-grainy', 20))
+    const [before, after] = [mass(bowl, 'in'), mass(filled, 'in')]
+    const added = after.grams - before.grams
+    const low = (after.grams * after.centerMm - before.grams * before.centerMm) / added
+    expect(low).toBeGreaterThan(0)
+    expect(low).toBeLessThan(40)
   })
 
   it('of cloth is offered for what is lost in a basket, in a number the house has, and then it shows', () => {
@@ -88,7 +120,7 @@ describe('what lies loose in a thing', () => {
     const lifts = finding.remedies.filter((remedy) => remedy.code === 'lay-filling')
     expect(lifts.length).toBeGreaterThan(0)
     for (const { edit, params } of lifts) {
-      const { free } = fillings(short).find(({ piece }) => piece.id === params.pieceId)!
+      const { free } = fillings(short, 'in').find(({ piece }) => piece.id === params.pieceId)!
       expect(params.count).toBeLessThanOrEqual(free)
       expect(codes(applyEdit(short, edit))).not.toContain('piece.sunk')
     }

@@ -70,6 +70,10 @@ describe('a trough', () => {
       expect(domeMm2({ spreadMm: spread, riseMm: rise }, stretch) / stepped(spread, rise, stretch)).toBeCloseTo(1, 4)
   })
 
+  it('of flowers that do not rise above the rim has the area of its top', () => {
+    expect(domeMm2({ spreadMm: 200, riseMm: 0 }, 300)).toBeCloseTo(Math.PI * 100 ** 2 + 300 * 200, 6)
+  })
+
   it('stands as long as it is measured, its flowers over all of it, and is run into only where it is', () => {
     const flowers = { stems: [{ stemId: look.pieces.find((piece) => piece.kind === 'stem')!.id, count: 9 }], riseMm: 120, spreadMm: 200, mechanics: null }
     const solids = pieceSolids(oak, { candle: null, arrangement: flowers, part: 1 }, index)

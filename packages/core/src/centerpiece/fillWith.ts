@@ -48,7 +48,7 @@ function sizeOf(piece: StandingPiece): { heightMm: number; radiusMm: number } {
     const { lengthMm, widthMm } = extentSize(piece.extent)
     return { heightMm, radiusMm: piece.extent.kind === 'round' ? lengthMm / 2 : Math.hypot(lengthMm, widthMm) / 2 }
   }
-  return { heightMm, radiusMm: (piece.kind === 'vessel' ? Math.hypot(piece.widestMm + longerMm(piece), longerMm(piece) && piece.widestMm) : piece.baseMm) / 2 }
+  return { heightMm, radiusMm: (piece.kind === 'vessel' ? piece.widestMm + longerMm(piece) : piece.baseMm) / 2 }
 }
 
 function floorOf(support: Support, level: number): PackInto {

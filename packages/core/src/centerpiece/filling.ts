@@ -1,14 +1,11 @@
 import { makeEdit, type Edit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
 import type { Filling, Look } from '../design/look.js'
-import { extentSize, longerMm, type Material, type Piece, type StandingPiece } from '../design/piece.js'
+import { extentSize, isStanding, levelMm2, type Extent, type Material, type Piece, type StandingPiece } from '../design/piece.js'
 import { pieceUses } from '../design/pieceUses.js'
 import { CUP_MM3, CRUMPLED, FRESH_DAYS, textileThickMm } from '../reference/fillings.js'
 import { shellMm } from '../reference/materials.js'
 import { floorExtent, footedBowl, isSupport } from '../solids/pieceSolids.js'
-
-/** Kinds of pieces that lie loose in something: what is counted in cups, and cloth crumpled up. */
-const textiles = ['napkin', 'cloth', 'runner'] as const
 
 /** How much room one of a piece takes lying loose, in cubic millimeters: a cup of what is poured, a textile crumpled. Null for what is neither. */
 function looseMm3(piece: Piece): number | null {
@@ -23,13 +20,16 @@ function textileMm2(piece: Piece): number | null {
       return piece.sideMm ** 2
     case 'runner':
       return piece.lengthMm * piece.widthMm
-    case 'cloth': {
-      const { lengthMm, widthMm } = extentSize(piece.extent)
-      return piece.extent.kind === 'round' || piece.extent.kind === 'oval' ? (Math.PI / 4) * lengthMm * widthMm : lengthMm * widthMm
-    }
+    case 'cloth':
+      return extentMm2(piece.extent)
     default:
       return null
   }
+}
+
+function extentMm2(extent: Extent): number {
+  const { lengthMm, widthMm } = extentSize(extent)
+  return (extent.kind === 'round' || extent.kind === 'oval' ? Math.PI / 4 : 1) * lengthMm * widthMm
 }
 
 /** What of a piece can be filled: up to which height above its floor; null where it has no wall round it, or a lid. */
@@ -50,13 +50,10 @@ export function fillingRoomMm3(piece: StandingPiece, heightMm: number): number {
     const wallMm = 2 * shellMm[piece.material]
     const foot = Math.max(1, (footedBowl(piece)?.floorRadiusMm ?? piece.baseMm / 2) * 2 - wallMm)
     const top = foot + (Math.max(1, piece.mouthMm - wallMm) - foot) * (h / depthMm)
-    const area = (across: number) => (piece.form === 'trough' ? across * (across + longerMm(piece)) : (Math.PI / 4) * across ** 2)
-    const [a, b] = [area(foot), area(top)]
+    const [a, b] = [levelMm2(piece, foot), levelMm2(piece, top)]
     return (h * (a + Math.sqrt(a * b) + b)) / 3
   }
-  const floor = floorExtent(piece)
-  const { lengthMm, widthMm } = extentSize(floor)
-  return (floor.kind === 'round' || floor.kind === 'oval' ? Math.PI / 4 : 1) * lengthMm * widthMm * h
+  return extentMm2(floorExtent(piece)) * h
 }
 
 /** How many of a piece fill another up to a height; null where one of them does not serve. */
@@ -66,26 +63,28 @@ export function fillingCount(into: StandingPiece, piece: Piece, heightMm: number
   return each === null || room <= 0 ? null : Math.ceil(room / each - 1e-9)
 }
 
-/** What can lie loose in things, what the house has free first: cups of fillings, then textiles, the most of them first. */
-export function fillings(look: Look): { readonly piece: Piece; readonly free: number }[] {
+/** What can lie loose in a thing, what the house has free beside what lies in others first: cups of fillings, then textiles, the most of them first. */
+export function fillings(look: Look, placedId: string): { readonly piece: Piece; readonly free: number }[] {
   const used = new Map<string, number>()
   for (const { pieceId, role } of pieceUses(look))
     if (role !== 'filling') used.set(pieceId, (used.get(pieceId) ?? 0) + (role === 'napkin' ? look.guests.length : 1))
+  for (const { id, filling } of look.centerpiece) if (filling && id !== placedId) used.set(filling.pieceId, (used.get(filling.pieceId) ?? 0) + filling.count)
   return look.pieces
     .filter((piece) => piece.of === null && looseMm3(piece) !== null)
     .map((piece) => ({ piece, free: Math.max(0, piece.owned - (used.get(piece.id) ?? 0)) }))
     .sort((a, b) => Number(b.free > 0) - Number(a.free > 0) || Number(isTextile(a.piece)) - Number(isTextile(b.piece)) || b.free - a.free)
 }
 
-const isTextile = (piece: Piece) => (textiles as readonly string[]).includes(piece.kind)
+const isTextile = (piece: Piece) => piece.kind !== 'supply'
 
-/** Lays something loose in a piece of the middle, up to a height; what stands in it rises with it. Nothing where it does not serve. */
+/** Lays something loose in a piece of the middle, up to a height, no higher than its rim; what stands in it rises with it. Nothing where it does not serve. */
 export function layFilling(look: Look, placedId: string, pieceId: string, heightMm: number): Edit {
   const index = pieceIndex(look)
   const into = index.get(look.centerpiece.find((one) => one.id === placedId)?.pieceId ?? '')
   const piece = index.get(pieceId)
-  const count = into && piece && isContainer(into) ? fillingCount(into, piece, heightMm) : null
-  return setFilling(look, placedId, count === null ? undefined : { pieceId, count, heightMm: Math.round(heightMm) })
+  const depthMm = into && isStanding(into) ? fillingDepthMm(into) : null
+  const count = piece && depthMm !== null ? fillingCount(into as StandingPiece, piece, heightMm) : null
+  return setFilling(look, placedId, count === null ? undefined : { pieceId, count, heightMm: Math.round(Math.min(heightMm, depthMm!)) })
 }
 
 /** Takes out what lies loose in a piece. */
@@ -98,10 +97,6 @@ function setFilling(look: Look, placedId: string, filling: Filling | null | unde
     const placed = draft.centerpiece.find((one) => one.id === placedId)
     if (placed && filling !== undefined) placed.filling = filling
   })
-}
-
-function isContainer(piece: Piece): piece is StandingPiece {
-  return (piece.kind === 'vessel' || piece.kind === 'tray') && fillingDepthMm(piece) !== null
 }
 
 /** How many days a filling looks fresh in a dry room; null for what keeps. */

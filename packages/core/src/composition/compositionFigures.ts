@@ -1,10 +1,9 @@
-import { isForUse } from '../design/piece.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { chromaOf, colorWords } from '../color/colorWords.js'
 import { pieceIndex, type PieceIndex } from '../design/find.js'
 import { laidPieces } from '../design/laidPieces.js'
 import type { Look } from '../design/look.js'
-import type { Piece } from '../design/piece.js'
+import { isForUse, type Piece, type StandingPiece } from '../design/piece.js'
 import { reachMm } from '../geometry/footprint.js'
 import { distanceMm } from '../geometry/point.js'
 import {
@@ -245,15 +244,17 @@ function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<Com
   return { finishes: [...new Set([...materials].map((one) => finishOf[one]))], textures: [...new Set([...materials].map((one) => textureOf[one]))] }
 }
 
+/** Salt and napkins, a tray, fruit, a bowl of it. */
+export function isUseful(piece: StandingPiece): boolean {
+  return isForUse(piece) || piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
+}
+
 function checklistOf(standing: readonly Standing[], index: PieceIndex, lamp: boolean): Pick<CompositionFigures, 'green' | 'lit' | 'useful'> {
   const stems = standing.flatMap((one) => (one.placed.arrangement?.stems ?? []).map(({ stemId }) => index.get(stemId)))
   return {
     green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
     lit: lamp || standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
-    useful: standing.some(
-      (one) =>
-        isForUse(one.piece) || one.piece.kind === 'tray' || one.piece.material === 'fruit' || (one.piece.kind === 'ornament' && one.piece.form === 'compote')
-    )
+    useful: standing.some((one) => isUseful(one.piece))
   }
 }
 

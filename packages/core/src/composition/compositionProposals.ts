@@ -10,7 +10,7 @@ import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Look, Placed } from '../design/look.js'
 import { meantProposal } from '../design/meant.js'
 import { middleEdit } from '../design/middleEdit.js'
-import { isForUse, isStanding, type StandingPiece } from '../design/piece.js'
+import { isStanding, type StandingPiece } from '../design/piece.js'
 import { sparePieces } from '../design/spare.js'
 import { swapProposals } from '../design/swap.js'
 import { takeOffAllEdit } from '../design/takeOff.js'
@@ -18,7 +18,7 @@ import { footprintMm2 } from '../geometry/footprint.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import type { Point } from '../geometry/point.js'
 import { greenMaterials, LOW_MM, OPEN_MIDDLE_MM } from '../reference/composition.js'
-import type { CompositionFigures } from './compositionFigures.js'
+import { isUseful, type CompositionFigures } from './compositionFigures.js'
 import { visualWeight } from './visualWeight.js'
 
 type Around = Surroundings & { readonly composition: CompositionFigures }
@@ -224,11 +224,6 @@ function accentSpread(look: Look, { composition, outline, laid }: Around): Propo
     ...(piece && piece.owned > 2 ? [{ code: 'echo' as const, edit: echo, params: { pieceId: first.pieceId } }] : []),
     { code: 'without-accent', edit: without, params: { color: lone.color } }
   ]
-}
-
-/** Salt and napkins, a tray, fruit, a bowl of it. */
-function isUseful(piece: StandingPiece): boolean {
-  return isForUse(piece) || piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
 }
 
 /** Things of the house that are not on the table yet, at the nearest free spot; holders with a candle that stands in them. */

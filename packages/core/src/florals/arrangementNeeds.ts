@@ -33,7 +33,7 @@ export function domeMm2(arrangement: Pick<Arrangement, 'riseMm' | 'spreadMm'>, s
   const r = arrangement.spreadMm / 2
   const h = Math.min(arrangement.riseMm, r)
   const capMm2 = Math.PI * (r * r + h * h)
-  if (stretchMm === 0) return capMm2
+  if (stretchMm === 0 || h === 0) return capMm2 + stretchMm * arrangement.spreadMm
   const roundMm = (r * r + h * h) / (2 * h)
   return capMm2 + stretchMm * 2 * roundMm * Math.asin(Math.min(1, r / roundMm))
 }

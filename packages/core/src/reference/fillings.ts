@@ -8,3 +8,5 @@ export const textileThickMm: Readonly<Partial<Record<Material, number>>> = { lin
 export const CRUMPLED = 5
 /** Days that berries and moss look fresh out of water in a heated room: common practice, no source. */
 export const FRESH_DAYS: Readonly<Partial<Record<Material, number>>> = { fruit: 7, plant: 3 }
+/** Of what is poured this share is no air: random packing of spheres is 0.64 (Scott 1960, recalled). */
+export const POURED_SHARE = 0.64

@@ -1,3 +1,4 @@
+import { CRUMPLED, POURED_SHARE } from '../reference/fillings.js'
 import type { Standing } from '../centerpiece/standing.js'
 import type { PieceIndex } from '../design/find.js'
 import { extentSize, levelMm2, type Material, type Tray } from '../design/piece.js'
@@ -29,7 +30,7 @@ const masses = new WeakMap<Standing, { readonly index: PieceIndex; readonly mass
 export function massOf(standing: Standing, index: PieceIndex): Mass {
   const earlier = masses.get(standing)
   if (earlier?.index === index) return earlier.mass
-  const mass = together([bodyOf(standing), ...contents(standing, index)])
+  const mass = together([bodyOf(standing), ...contents(standing, index), ...looseIn(standing)])
   masses.set(standing, { index, mass })
   return mass
 }
@@ -116,7 +117,13 @@ function baseOf(baseMm2: number, footMm: number, material: Material): Mass {
   return { grams: grams(baseMm2 * 1.5 * shellMm[material], material), centerMm: footMm + shellMm[material] / 2 }
 }
 
-function contents({ piece, placed, candle, footMm, solids }: Standing, index: PieceIndex): Mass[] {
+/** What lies loose in it, with the air between. */
+function looseIn({ filling, solids }: Standing): Mass[] {
+  const solid = solids.find(({ part }) => part === 'filling')
+  return filling && solid ? [filled(solid, filling.material, filling.kind === 'supply' ? POURED_SHARE : 1 / CRUMPLED)] : []
+}
+
+function contents({ piece, placed, candle, footMm, topMm }: Standing, index: PieceIndex): Mass[] {
   if (candle && piece.kind === 'holder') {
     const mm3 = Math.PI * (candle.diameterMm / 2) ** 2 * candle.heightMm
     return [{ grams: grams(mm3, candle.material), centerMm: footMm + piece.heightMm + candle.heightMm / 2 }]
@@ -125,7 +132,6 @@ function contents({ piece, placed, candle, footMm, solids }: Standing, index: Pi
   const depthMm = piece.depthMm * WATER_SHARE
   const fromMm = footMm + piece.heightMm - piece.depthMm
   const waterMm2 = levelMm2(piece, (piece.baseMm + piece.widestMm) / 2)
-  const topMm = solids[solids.length - 1]!.z1Mm
   const parts: Mass[] = []
   let fresh = false
   for (const { stemId, count } of placed.arrangement.stems) {

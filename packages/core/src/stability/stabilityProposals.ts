@@ -74,7 +74,7 @@ function raisedOnCloth(look: Look, inId: string, byMm: number): Proposal[] {
   const piece = into && pieceIndex(look).get(into.pieceId)
   if (!into || into.filling || !piece || !isStanding(piece) || (fillingDepthMm(piece) ?? 0) < byMm) return []
   if (look.centerpiece.some((one) => one.on === inId && one.candle)) return []
-  return fillings(look)
+  return fillings(look, inId)
     .flatMap(({ piece: loose, free }): Proposal[] => {
       const count = fillingCount(piece, loose, byMm)
       if (count === null || count > free) return []

@@ -13,7 +13,7 @@ const { t } = useI18n()
 const store = useLook()
 const filling = computed(() => props.standing.placed.filling)
 const depthMm = computed(() => fillingDepthMm(props.standing.piece) ?? 0)
-const free = computed(() => fillings(props.look))
+const free = computed(() => fillings(props.look, props.standing.placed.id))
 const chosen = computed(() => free.value.find(({ piece }) => piece.id === filling.value?.pieceId))
 /** A first third of the depth. */
 const heightMm = computed(() => filling.value?.heightMm ?? Math.max(1, Math.round(depthMm.value / 3)))
