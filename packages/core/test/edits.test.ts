@@ -144,6 +144,7 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   changeRoom: (look, r) => edits.changeRoom(look, { pass: yes(r), door: oneOf(r, ['north', null] as const) }),
   setWall: (look, r) => edits.setWall(look, oneOf(r, ['north', 'east', 'south', 'west'] as const), oneOf(r, [null, 'near', 1200] as const)),
   hangLamp: (look, r) => edits.hangLamp(look, yes(r)),
+  dressLamp: (look, r) => edits.dressLamp(edits.hangLamp(look, true) && look, oneOf(r, ['garland-olive', null] as const)),
   changeLamp: (look, r) => edits.changeLamp(look, { bottomMm: number(r, 1200, 2000) }),
   standAtWall: (look, r) => edits.standAtWall(look, yes(r)),
   addPicture: (look) => edits.addPicture(look, 'Picture'),

@@ -162,7 +162,7 @@ it('a file from before seats, menus and kinds is read whole, and everything new 
   })
   const said = {
     ...demoLook(),
-    room: { ...room, fixture: { bottomMm: 1500, widthMm: 300 } },
+    room: { ...room, fixture: { bottomMm: 1500, widthMm: 300, greens: null } },
     kinds: { ...kinds, spread: 'heads' as const },
     menu: { ...menu, sideboardMm: 1800 }
   }

@@ -1,7 +1,10 @@
 import {
   applyEdit,
   createAssessor,
+  fillSpots,
   fillWith,
+  mixIn,
+  needs,
   newPlaced,
   packDiscs,
   packMost,
@@ -13,6 +16,7 @@ import {
   type Piece
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { offSupportMm } from '../src/centerpiece/collisions.js'
 import { demoLook, guests, longTable } from './support/looks.js'
 
 /**
@@ -97,11 +101,11 @@ describe('filling', () => {
     centerpiece: [newPlaced('t', 'tray')]
   })
 
-  it('a tray three plums across holds seven; five are owned, so five are put, apart from each other and wholly on it', () => {
+  it('a tray three plums across holds seven, apart from each other and wholly on it; without a rim none are heaped', () => {
     const before = look(tray, plum)
-    const fill = fillWith(before, 't', 'plum')!
-    expect(fill).toMatchObject({ fits: 7, spare: 5 })
-    const after = applyEdit(before, fill.edit)
+    const spots = fillSpots(before, 't', 'plum')!
+    expect(spots.map(({ heaped }) => heaped)).toEqual(Array.from({ length: 7 }, () => false))
+    const after = applyEdit(before, fillWith(before, 't', 'plum', 5))
     const plums = standings(after).filter((one) => one.piece.id === 'plum')
     expect(plums).toHaveLength(5)
     plums.forEach((a, i) => plums.slice(0, i).forEach((b) => expect(piecesOverlapMm(a, b)).toBe(0)))
@@ -109,15 +113,68 @@ describe('filling', () => {
       .measure(after)
       .findings.filter((finding) => finding.code === 'piece.support' || finding.code === 'piece.piece')
     expect(told).toEqual([])
-    expect(fillWith(after, 't', 'plum')).toMatchObject({ spare: 0 })
+    expect(fillSpots(after, 't', 'plum')!.length).toBeGreaterThan(0)
+    expect(fillSpots(applyEdit(before, fillWith(before, 't', 'plum', 7)), 't', 'plum')).toEqual([])
+  })
+
+  // the close packing of spheres: four in a tetrahedron, the upper one √(2/3) of a width above the three (Kepler; any handbook of crystals)
+  it('balls in a rim heap as close packing has it: four make a tetrahedron, seven carry more, and each lies on three', () => {
+    const ball = of('plum', { ...plum, heightMm: 60, owned: 40 })
+    const cup = (across: number) => ({ ...tray, floorMm: 10, rimMm: 40, extent: { kind: 'round', diameterMm: across } }) as Piece
+    const three = look(cup(60 * (1 + 2 / Math.sqrt(3)) + 1), ball)
+    const after = applyEdit(three, fillWith(three, 't', 'plum', 9))
+    const feet = standings(after).flatMap((one) => (one.piece.id === 'plum' ? [one.footMm - 10] : []))
+    expect(feet).toHaveLength(4)
+    expect(feet.slice(0, 3)).toEqual([0, 0, 0])
+    expect(feet[3]).toBeGreaterThan(60 * Math.sqrt(2 / 3) - 3)
+    expect(feet[3]).toBeLessThan(60 * Math.sqrt(2 / 3) + 0.5)
+    const seven = look(cup(60 * 3.02), ball)
+    const heap = standings(applyEdit(seven, fillWith(seven, 't', 'plum', 60))).filter((one) => one.piece.id === 'plum')
+    expect(heap.length).toBeGreaterThanOrEqual(9)
+    heap.forEach((a, i) =>
+      heap.slice(0, i).forEach((b) => expect(Math.hypot(a.pose.x - b.pose.x, a.pose.y - b.pose.y, a.footMm - b.footMm)).toBeGreaterThan(57))
+    )
+    const upper = heap.filter((one) => one.footMm > 11)
+    for (const one of upper) {
+      const under = heap.filter((other) => other.footMm < one.footMm && Math.hypot(other.pose.x - one.pose.x, other.pose.y - one.pose.y) < 60)
+      expect(under.length).toBeGreaterThanOrEqual(3)
+    }
+  })
+
+  it('what lies on others comes down when they are taken off', () => {
+    const ball = of('plum', { ...plum, heightMm: 60, owned: 40 })
+    const before = look({ ...tray, floorMm: 10, rimMm: 40, extent: { kind: 'round', diameterMm: 131 } } as Piece, ball)
+    const after = applyEdit(before, fillWith(before, 't', 'plum', 4))
+    const gone = { ...after, centerpiece: [after.centerpiece[0]!, after.centerpiece[4]!] }
+    expect(standings(gone)[1]!.footMm).toBe(10)
+  })
+
+  it('a long bowl takes few of the largest along it, more of the next between, and the small ones last; what is missing is to buy', () => {
+    const bowl = of('dough-bowl', { id: 'tray' })
+    const [big, mid, nut] = [
+      of('plum', { ...plum, id: 'big', extent: { kind: 'round', diameterMm: 100 }, heightMm: 90, owned: 1 }),
+      of('plum', { ...plum, id: 'mid', extent: { kind: 'round', diameterMm: 55 }, heightMm: 50 }),
+      of('plum', { ...plum, id: 'nut', extent: { kind: 'round', diameterMm: 35 }, heightMm: 35, owned: 30 })
+    ]
+    const before = look(bowl, plum, big, mid, nut)
+    const { counts, edit } = mixIn(before, 't', ['nut', 'big', 'mid'])
+    expect(counts.map(({ pieceId }) => pieceId)).toEqual(['big', 'mid', 'nut'])
+    expect(counts[0]!.count).toBe(2)
+    expect(counts[1]!.count).toBeGreaterThan(2)
+    expect(counts[2]!.count).toBeGreaterThanOrEqual(counts[1]!.count)
+    const after = applyEdit(before, edit)
+    const all = standings(after)
+    expect(all.filter((one) => one.placed.on === 't')).toHaveLength(counts.reduce((sum, { count }) => sum + count, 0))
+    for (const one of all.slice(1)) expect(offSupportMm(one, all[0])).toBe(0)
+    expect(needs(after).find(({ piece }) => piece.id === 'big')!.short).toBe(1)
   })
 
   it('a level with no room above holds none, a vase with flowers is not filled, a thing of no kind that carries gives nothing', () => {
     const stand = of('tiers-brass', { id: 'tray', upper: [{ heightMm: 70, diameterMm: 170 }] })
-    expect(fillWith(look(stand, plum), 't', 'plum', 0)).toMatchObject({ fits: 0 })
-    expect(fillWith(look(stand, plum), 't', 'plum', 1)!.fits).toBe(5)
+    expect(fillSpots(look(stand, plum), 't', 'plum', 0)).toEqual([])
+    expect(fillSpots(look(stand, plum), 't', 'plum', 1)).toHaveLength(5)
     const full = { ...look(tray, plum), centerpiece: [{ ...newPlaced('t', 'jug-sky'), arrangement: { stems: [], riseMm: 50, spreadMm: 80, mechanics: null } }] }
-    expect(fillWith(full, 't', 'plum')).toBeNull()
-    expect(fillWith({ ...look(tray, plum), centerpiece: [newPlaced('t', 'pods-poppy')] }, 't', 'plum')).toBeNull()
+    expect(fillSpots(full, 't', 'plum')).toBeNull()
+    expect(fillSpots({ ...look(tray, plum), centerpiece: [newPlaced('t', 'pods-poppy')] }, 't', 'plum')).toBeNull()
   })
 })

@@ -83,6 +83,24 @@ describe('what ties the pieces of a look together', () => {
     expect(note(laid(vases, { ...few, pieces: alike }), [], 'one-form')).toEqual([])
   })
 
+  it('names two neighbors of which one is more than five times as large, and no light, no greens and nothing farther off', () => {
+    const of = (id: string, change: object): Piece => ({ ...few.pieces.find((piece) => piece.id === id)!, ...change }) as Piece
+    const vase = of('bud-clay', { id: 'tall', baseMm: 120, mouthMm: 100, widestMm: 120, heightMm: 300 })
+    const beads = (thickMm: number, material = 'oak') =>
+      of('beads-wood', { id: 'beads', material, extent: { kind: 'rectangle', lengthMm: 400, widthMm: thickMm }, heightMm: thickMm })
+    const laid = (thing: Piece, y = 110): Look => ({
+      ...few,
+      pieces: [...few.pieces, vase, thing],
+      centerpiece: [newPlaced('v', 'tall'), newPlaced('b', 'beads', 0, y)]
+    })
+    expect(note(laid(beads(30)), [], 'uneven')).toEqual([
+      { kind: 'uneven', largeId: 'tall', smallId: 'beads', times: expect.closeTo(Math.sqrt(120 * 300) / 30, 1) as number }
+    ])
+    expect(note(laid(beads(50)), [], 'uneven')).toEqual([])
+    expect(note(laid(beads(30, 'plant')), [], 'uneven')).toEqual([])
+    expect(note(laid(beads(30), 480), [], 'uneven')).toEqual([])
+  })
+
   // worked by hand: the supper is on 6 February 2027
   it('calls old what is inherited or twenty years in the house, new what came within the year or has to be bought, and guesses nothing', () => {
     const ageOf = (facts: Partial<PieceFacts>, owned = 1) => {

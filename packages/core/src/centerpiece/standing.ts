@@ -9,6 +9,7 @@ import { panelOf } from '../solids/panel.js'
 import { pieceSolids, shortened, standHeightMm } from '../solids/pieceSolids.js'
 import { isBody, solidFootprint, solidReachMm, type Solid, type WorldSolid } from '../solids/solid.js'
 import { drapeOver, drapeOverEdge, layAround, type Drape, type Ring } from './drape.js'
+import { footOnLumpsMm, heaps, lumpOf } from './heap.js'
 import { leanedSolids, leanOn, type Lean } from './lean.js'
 import { restsAboveFloorMm } from './nest.js'
 
@@ -43,6 +44,8 @@ export type Manner = ({ readonly kind: 'leaning' } & Lean) | ({ readonly kind: '
 
 interface Known {
   readonly below: Standing | null
+  /** What of a heap lies beside or under it. */
+  readonly heap: readonly Standing[]
   /** The pieces it is made of: itself, its candle, its stems. */
   readonly parts: readonly (Piece | undefined)[]
   readonly standing: Standing
@@ -58,13 +61,14 @@ export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[
   const index = pieceIndex(look)
   const byId = new Map(look.centerpiece.map((placed) => [placed.id, placed]))
   const done = new Map<string, Standing | null>()
+  const heap = heapsOf()
   const resolve = (placed: Placed): Standing | null => {
     const earlier = done.get(placed.id)
     if (earlier !== undefined) return earlier
     done.set(placed.id, null)
     const support = placed.on === null ? null : byId.get(placed.on)
     const below = support ? resolve(support) : null
-    const standing = placed.on !== null && below === null ? null : stand(placed, below, index)
+    const standing = placed.on !== null && below === null ? null : stand(placed, below, heap, index)
     done.set(placed.id, standing)
     return standing
   }
@@ -75,23 +79,36 @@ export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[
 export function standingsOn(placed: readonly Placed[], below: Standing | undefined, look: Pick<Look, 'pieces'>): Standing[] {
   const index = pieceIndex(look)
   const done = new Map<string, Standing>()
+  const heap = heapsOf()
   if (below) done.set(below.placed.id, below)
   return placed.flatMap((one) => {
-    const standing = stand(one, one.on === null ? null : (done.get(one.on) ?? null), index)
+    const standing = stand(one, one.on === null ? null : (done.get(one.on) ?? null), heap, index)
     if (standing) done.set(one.id, standing)
     return standing ? [standing] : []
   })
 }
 
-/** Worked out once per placed object: as long as it, its pieces and its support are the same objects, so is the result. */
-function stand(placed: Placed, below: Standing | null, index: PieceIndex): Standing | null {
+/** Fruit and pods by what they lie in, in the order they are laid: each lies on those before it. */
+type Heaps = Map<Standing, Standing[]>
+const heapsOf = (): Heaps => new Map()
+const alone: Standing[] = []
+
+/** Worked out once per placed object: as long as it, its pieces, its support and its heap are the same objects, so is the result. */
+function stand(placed: Placed, below: Standing | null, laid: Heaps, index: PieceIndex): Standing | null {
   const earlier = known.get(placed)
   const parts = partsOf(placed, index)
-  if (earlier && earlier.below === below && earlier.parts.every((part, i) => part === parts[i])) return earlier.standing
   const piece = parts[0]
   if (!piece || !isStanding(piece)) return null
-  const standing = workOut(placed, piece, below, index)
-  known.set(placed, { below, parts, standing })
+  const lies = below !== null && placed.how === 'standing' && heaps(piece)
+  const heap = lies ? (laid.get(below) ?? []) : alone
+  const same =
+    earlier?.below === below &&
+    earlier.parts.every((part, i) => part === parts[i]) &&
+    earlier.heap.length === heap.length &&
+    earlier.heap.every((one, i) => one === heap[i])
+  const standing = same ? earlier.standing : workOut(placed, piece, below, heap, index)
+  if (!same) known.set(placed, { below, parts, heap, standing })
+  if (lies) laid.set(below, [...heap, standing])
   return standing
 }
 
@@ -102,7 +119,7 @@ function partsOf(placed: Placed, index: PieceIndex): (Piece | undefined)[] {
   return parts
 }
 
-function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, index: PieceIndex): Standing {
+function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, heap: readonly Standing[], index: PieceIndex): Standing {
   const own = { x: placed.xMm, y: placed.yMm }
   const at = below ? fromFrame(below.pose, own) : own
   const pose = { ...at, turnRad: radians(placed.turnDeg) + (below?.pose.turnRad ?? 0) }
@@ -112,7 +129,10 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     ? 0
     : beside
       ? below.footMm
-      : below.footMm + standHeightMm(below.piece, placed.level) + Math.max(filledMm(placed, below), liftMm(placed, below, upright))
+      : Math.max(
+          below.footMm + standHeightMm(below.piece, placed.level) + Math.max(filledMm(placed, below), liftMm(placed, below, upright)),
+          heapedMm(placed, piece, pose, heap)
+        )
   const laid = placed.how === 'standing' ? null : laidOn(placed, piece, pose, below, footMm)
   const solids = laid?.solids ?? upright.map((solid) => inTable(solid, pose, footMm))
   const foot = laid ? coverOf(laid.solids) : footOf(piece, pose, placed.part)
@@ -134,6 +154,12 @@ function workOut(placed: Placed, piece: StandingPiece, below: Standing | null, i
     carrierId: below && beside ? below.carrierId : placed.on,
     manner: laid?.manner ?? null
   }
+}
+
+/** How high it lies on what was laid before it, at its level. */
+function heapedMm({ level }: Placed, piece: StandingPiece, pose: Pose, heap: readonly Standing[]): number {
+  const under = heap.flatMap((one) => (one.placed.level === level && heaps(one.piece) ? [lumpOf(one.piece, one.pose, one.footMm)] : []))
+  return heaps(piece) && under.length > 0 ? footOnLumpsMm(lumpOf(piece, pose, 0), under) : -Infinity
 }
 
 /** How high what lies loose in a thing raises what stands in it. */

@@ -89,13 +89,21 @@ function byPattern(pattern: PatternName, look: Look, ground: Ground, stock: Stoc
     if (ideas.length + cleared.length > 0) return { ideas: [...ideas, ...cleared], refusals: [] }
   }
   if (faults.length > 0) return refused({ pattern, because: 'faults', faults })
-  if (isOfFlowers(pattern, stock) && recipesOf(brief, options).every((recipe) => recipe.few)) return refused({ pattern, because: 'no-flowers' })
+  if (recipesOf(brief, options).every((recipe) => recipe.few) && (isOfFlowers(pattern, stock) || flowersWouldDo(pattern, brief, look, options)))
+    return refused({ pattern, because: 'no-flowers' })
   return refused({ pattern, because: 'no-room', smaller: options.patterns.length > 1 ? null : roomIn(pattern, look, options, assessor) })
 }
 
 /** Whether a pattern takes flowers: of one of its parts there are only vessels. */
 function isOfFlowers(pattern: PatternName, stock: Stock): boolean {
   return programs[pattern].needs.some((parts) => parts.every((part) => part === 'mass' || part === 'bud' || stock[part].length === 0))
+}
+
+/** Whether it is laid once flowers may be bought. */
+function flowersWouldDo(pattern: PatternName, brief: Brief, look: Look, options: ComposeOptions): boolean {
+  if (options.from !== 'owned' || !isLongEnough(pattern, brief)) return false
+  const bought = { ...options, from: 'few-new' } as const
+  return draftsOf(pattern, brief, stockFor(look, brief, bought), bought).length > 0
 }
 
 /** A ring needs no spine. */

@@ -30,6 +30,14 @@ export function roomAt({ brief, frame }: Table, x: number, y = 0): number {
   return 2 * (brief.field.clearMm(fromFrame(frame.pose, { x, y })) - SOFT_MARGIN_MM)
 }
 
+/** Less than this opposite the plates is no place even for a light: our own starting value. */
+const TIGHT_MM = 60
+
+/** Whether plates face each other so closely that only the gaps between guests are free. */
+export function isTight(table: Table): boolean {
+  return table.frame.plates.some((x) => Math.abs(x) < table.frame.halfMm && roomAt(table, x) < TIGHT_MM)
+}
+
 /** A mass at a spot, as wide as it may be at the most: flowers in a vessel, or fruit by itself. */
 export function massAt(
   table: Table,

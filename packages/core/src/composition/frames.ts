@@ -34,8 +34,8 @@ const STEP_MM = 15
 /** Tables wider than this are dressed as if they were this wide; a surface at a wall as if it were so much wider. Our own starting values. */
 const WIDEST_MM = 1400
 const WALL = 2
-/** Half a place or so: a gap beyond it is another table's. */
-const JUMP_MM = 420
+/** Nearly a place: a gap beyond it is another table's. */
+const JUMP_MM = 560
 /** The two sides of a table match within this: design of the composer, tried on eight tables. */
 const MATCH_MM = 60
 /** Longer than this share of its width a table is no ring. */
@@ -75,10 +75,13 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
     .filter((frame) => frame.halfMm > 0)
 }
 
+/** From the middle outward, as far as half a place: where a plate covers the middle, the spine begins at the gap beside it. */
+const STARTS = [0, 30, 60, 120, 180, 240, 300, 360].flatMap((x) => (x === 0 ? [0] : [x, -x]))
+
 function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field, oneSided: boolean): Frame {
   const centered = withinAcross(pose, tableHalfMm, acrossMm, places, field)
   const free = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 })) >= NARROW_MM
-  const start = [0, 30, -30, 60, -60, 120, -120].find(free)
+  const start = STARTS.find(free)
   if (start === undefined)
     return { pose: centered, halfMm: 0, roomMm: 0, middleMm: 0, tableHalfMm, acrossMm, scaleMm: acrossMm, bays: [], plates: [], ring: null, oneSided }
   let [low, high] = [start, start]
@@ -111,7 +114,7 @@ function roomOf(pose: Pose, halfMm: number, field: Field): number {
   return 2 * berth
 }
 
-/** The pose moved across to the middle of what is free about it; no more than a hand's breadth where guests sit on both sides. */
+/** The pose moved across to the middle of what is free about it; no more than a hand's breadth where guests sit on both sides, and not at all where they face each other. */
 function withinAcross(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field): Pose {
   const free = (x: number, y: number) => field.clearMm(fromFrame(pose, { x, y })) >= NARROW_MM / 2
   const middles = [-0.3, -0.15, 0, 0.15, 0.3].flatMap((share) => {
@@ -127,7 +130,9 @@ function withinAcross(pose: Pose, tableHalfMm: number, acrossMm: number, places:
   const sorted = middles.sort((a, b) => a - b)
   const middle = sorted[Math.floor(sorted.length / 2)]!
   const sides = new Set(places.map((place) => Math.sign(Math.round(toFrame(pose, place).y))))
-  const most = sides.has(1) && sides.has(-1) ? MATCH_MM : Infinity
+  const both = sides.has(1) && sides.has(-1)
+  if (both && stationsOf(pose, tableHalfMm, places).plates.length > 0) return pose
+  const most = both ? MATCH_MM : Infinity
   const shift = Math.abs(middle) <= 2 * STEP_MM ? 0 : Math.sign(middle) * Math.min(most, Math.abs(middle))
   return shift === 0 ? pose : { ...fromFrame(pose, { x: 0, y: shift }), turnRad: pose.turnRad }
 }

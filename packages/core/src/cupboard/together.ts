@@ -1,4 +1,6 @@
+import { standings } from '../centerpiece/standing.js'
 import { formOf } from '../composition/families.js'
+import { unevenNeighbors } from '../composition/unevenNeighbors.js'
 import { finishOf, textureOf, TOUCH_FROM_KINDS, TOUCH_LEAST, touchOf } from '../reference/composition.js'
 import { againstMood, literalKinds } from '../reference/moods.js'
 import type { Literalness, Mood } from '../design/intent.js'
@@ -60,6 +62,8 @@ export type TogetherNote =
   | { readonly kind: 'one-touch'; readonly touch: 'hard' | 'soft'; readonly other: number; readonly of: number }
   /** One form comes again with other faces, which holds them together. */
   | { readonly kind: 'one-form'; readonly pieceIds: readonly string[] }
+  /** Two neighbors in the middle of which one is so many times as large. */
+  | { readonly kind: 'uneven'; readonly largeId: string; readonly smallId: string; readonly times: number }
 
 export interface Together {
   readonly rows: readonly TogetherRow[]
@@ -92,6 +96,7 @@ export function together(look: Look, items: readonly CupboardItem[]): Together {
       ...styleNotes(look, rows),
       ...touchNotes(rows),
       ...formNotes(laid),
+      ...scaleNotes(look),
       ...doubtNotes(laid, facts)
     ]
   }
@@ -244,6 +249,11 @@ function formNotes(laid: readonly Piece[]): TogetherNote[] {
   return [...byForm.values()]
     .filter((pieces) => pieces.length >= FORM_FROM && faces(pieces) > 1)
     .map((pieces) => ({ kind: 'one-form', pieceIds: pieces.map((piece) => piece.id) }))
+}
+
+function scaleNotes(look: Look): TogetherNote[] {
+  const found = unevenNeighbors(standings(look))
+  return found ? [{ kind: 'uneven', largeId: found.large.piece.id, smallId: found.small.piece.id, times: found.times }] : []
 }
 
 function doubtNotes(laid: readonly Piece[], facts: ReadonlyMap<string, PieceFacts>): TogetherNote[] {

@@ -43,6 +43,7 @@ export interface FindingShapes {
   'holders.metals': Shape<AtLine, { pieces: number }, { pieces: number }, 'metals-differ'>
   'flame.near': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'burns' | 'fresh' | 'strict' | 'touches' | 'plume' | 'wall' | 'smothered'>
   'flame.guidance': Shape<AtTable, { flames: number; distanceMm: number }, { distanceMm: number }, 'fresh'>
+  'flame.lamp': Shape<AtPiece, { distanceMm: number }, { distanceMm: number }, 'plume' | 'burns' | 'fresh' | 'strict' | 'touches' | 'wall'>
   'flame.setting': Shape<AtPiece, { distanceMm: number; seat: number }, { distanceMm: number }, 'napkin' | 'card'>
   'flame.sleeves': Shape<AtPiece, { distanceMm: number; seat: number }, { distanceMm: number }, 'edge' | 'reach'>
   'flame.flame': Shape<AtTwo, { distanceMm: number }, { distanceMm: number }, 'flames-lean'>

@@ -12,7 +12,7 @@ const rolesOf: Readonly<Record<Layer, readonly UseRole[]>> = {
   napkins: ['napkin'],
   glasses: ['glass'],
   flatware: ['flatware', 'substitute'],
-  middle: ['middle', 'candle', 'filling', 'stem']
+  middle: ['middle', 'candle', 'filling', 'stem', 'lamp']
 }
 
 /** Pieces of a layer, each once, in the look's order. */

@@ -4,7 +4,7 @@ import { clearUses, pieceUses, type UseRole } from './pieceUses.js'
 import { takeOffAllEdit } from './takeOff.js'
 
 /** What a table can do without; what one eats and drinks from, wipes with and lights is needed. */
-const spareable: ReadonlySet<UseRole> = new Set<UseRole>(['cloth', 'topper', 'runner', 'mat', 'favor', 'leaves', 'middle', 'filling', 'stem'])
+const spareable: ReadonlySet<UseRole> = new Set<UseRole>(['cloth', 'topper', 'runner', 'mat', 'favor', 'leaves', 'middle', 'filling', 'stem', 'lamp'])
 
 /** Whether a piece that is laid may be left out: a layer or a thing of the middle, or a plate below or beside the one that is eaten from. */
 export function maySpare(look: Look, pieceId: string): boolean {

@@ -149,6 +149,13 @@ export const sides = ['north', 'east', 'south', 'west'] as const
 /** A side of the room as drawn: north is up on the plan, the +y side of the table. */
 export type Side = (typeof sides)[number]
 
+/** A lamp over the middle: how high its lowest part hangs above the floor, how wide it is, and what is hung round it, as far below that part. */
+export interface Lamp {
+  readonly bottomMm: number
+  readonly widthMm: number
+  readonly greens: { readonly pieceId: string; readonly hangsMm: number } | null
+}
+
 /** What stands around and above the table. */
 export interface Room {
   /** Clear from the table's edge to the wall or furniture on each side; null when open. */
@@ -157,8 +164,7 @@ export interface Room {
   readonly pass: boolean
   /** Where daylight comes in. */
   readonly lightFrom: Side | null
-  /** A lamp over the middle: how high its lowest part hangs above the floor, and how wide it is. */
-  readonly fixture: { readonly bottomMm: number; readonly widthMm: number } | null
+  readonly fixture: Lamp | null
   /** What one sees on the walls round the table. */
   readonly views: readonly RoomView[]
   /** The side people come in from; null when unsaid. */

@@ -112,6 +112,8 @@ export const plainRoom: Room = {
   behind: null,
   colors: []
 }
+/** A lamp with nothing round it. */
+export const bareLamp = { greens: null } as const
 /** A table with plain chairs whose apron nobody has measured. */
 export const plainTable = { apronMm: null, chair: { kind: 'side', widthMm: 510 }, set: 'whole' } as const
 

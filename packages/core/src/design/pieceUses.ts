@@ -22,7 +22,8 @@ export const roleKinds = {
   middle: null,
   candle: ['candle'],
   filling: ['supply', 'napkin', 'cloth', 'runner'],
-  stem: ['stem']
+  stem: ['stem'],
+  lamp: ['ornament']
 } as const satisfies Record<string, readonly PieceKind[] | null>
 export type UseRole = keyof typeof roleKinds
 
@@ -33,7 +34,7 @@ export interface PieceUse {
   readonly at: readonly (string | number)[]
 }
 
-type Uses = Pick<Look, 'linens' | 'setting' | 'kinds' | 'menu' | 'centerpiece'>
+type Uses = Pick<Look, 'linens' | 'setting' | 'kinds' | 'menu' | 'centerpiece' | 'room'>
 
 /** Every use of every piece of a look, in its order. A star is named a second time: it is one of the layers. */
 export function pieceUses(look: Uses): PieceUse[] {
@@ -49,7 +50,8 @@ export function pieceUses(look: Uses): PieceUse[] {
       ...one('vessel', dish.vesselId, ['menu', 'dishes', i, 'vesselId']),
       ...one('tool', dish.toolId, ['menu', 'dishes', i, 'toolId'])
     ]),
-    ...look.centerpiece.flatMap((placed, i) => placedUses(placed, ['centerpiece', i]))
+    ...look.centerpiece.flatMap((placed, i) => placedUses(placed, ['centerpiece', i])),
+    ...one('lamp', look.room.fixture?.greens?.pieceId, ['room', 'fixture', 'greens', 'pieceId'])
   ]
 }
 

@@ -37,6 +37,7 @@ const ranks: { readonly [Code in RemedyCode]?: RemedyRank } = {
   'fewer-guests': 3,
   'go-without': 3,
   'raise-fixture': 3,
+  'bare-lamp': 3,
   'use-reserve': 4,
   'raise-cap': 4,
   'raise-budget': 4,

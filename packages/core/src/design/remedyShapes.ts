@@ -88,6 +88,7 @@ export interface RemedyShapes {
   'no-pass': Plain
   'shift-table': { readonly byMm: number }
   'raise-fixture': { readonly heightMm: number }
+  'bare-lamp': OnPiece
   'lay-cloth': OnPiece
   'no-star': Plain
   fold: { readonly fold: FoldKind }

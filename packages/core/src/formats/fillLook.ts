@@ -3,7 +3,19 @@ import { own } from '../units/own.js'
 import { nothingLabeled, plainOfKind } from '../design/piece.js'
 import { noIntent } from '../design/intent.js'
 import { noMenu } from '../design/menu.js'
-import { oneKind, plainGuest, plainLinens, plainPlaced, plainRoom, plainSchool, plainSetting, plainStems, plainTable, plainView } from '../design/newLook.js'
+import {
+  bareLamp,
+  oneKind,
+  plainGuest,
+  plainLinens,
+  plainPlaced,
+  plainRoom,
+  plainSchool,
+  plainSetting,
+  plainStems,
+  plainTable,
+  plainView
+} from '../design/newLook.js'
 
 /** What files of version 1 written before these parts existed do not have. */
 const lookDefaults = {
@@ -66,8 +78,13 @@ function fillPlaced(value: unknown): unknown {
 
 function fillRoom(value: unknown): unknown {
   const room = filled(value ?? {}, { ...plainRoom })
-  if (!isRecord(room) || !isRecord(room['behind'])) return room
-  return { ...room, behind: { ...room['behind'], art: each(room['behind']['art'], (art) => filled(art, plainView)) } }
+  if (!isRecord(room)) return room
+  const { behind, fixture } = room
+  return {
+    ...room,
+    ...(isRecord(fixture) ? { fixture: filled(fixture, bareLamp) } : {}),
+    ...(isRecord(behind) ? { behind: { ...behind, art: each(behind['art'], (art) => filled(art, plainView)) } } : {})
+  }
 }
 
 function fillLinens(value: unknown): unknown {

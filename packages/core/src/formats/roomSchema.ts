@@ -8,7 +8,7 @@ export const roomSchema = object({
   clearMm: object(Object.fromEntries(sides.map((side) => [side, orNull(sizeOrZero)]))),
   pass: flag,
   lightFrom: { enum: [...sides, null] },
-  fixture: orNull(object({ bottomMm: size, widthMm: size })),
+  fixture: orNull(object({ bottomMm: size, widthMm: size, greens: orNull(object({ pieceId: { $ref: '#/$defs/id' }, hangsMm: sizeOrZero })) })),
   views: list(object({ ...wallView, side: oneOf(...sides) }), 40),
   door: { enum: [...sides, null] },
   behind: orNull(

@@ -14,7 +14,7 @@ import { layoutPart } from '../settings/parts.js'
 import { avoidedFor } from './avoids.js'
 import { effortOf } from './effort.js'
 
-const laid = ['linens', 'setting', 'kinds', 'menu', 'centerpiece', 'pieces', 'intent'] as const
+const laid = ['linens', 'setting', 'kinds', 'menu', 'centerpiece', 'pieces', 'intent', 'room'] as const
 
 const laying = part({ reads: ['setting', 'kinds'], needs: { layout: layoutPart }, work: (look, { layout }) => layoutMinutes(look, layout.byPlace) })
 

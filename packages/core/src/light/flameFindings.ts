@@ -1,13 +1,15 @@
+import { lampGreensSolid } from '../centerpiece/lampGreens.js'
 import type { Standing } from '../centerpiece/standing.js'
+import { pieceIndex } from '../design/find.js'
 import type { BareFinding } from '../design/finding.js'
 import type { Look } from '../design/look.js'
 import type { Point } from '../geometry/point.js'
-import { flameClearance } from '../reference/burning.js'
+import { flameClearance, fuelOf } from '../reference/burning.js'
 import type { Place } from '../seating/places.js'
 import { flameConflicts, isWorse, type FlameConflict } from './flameConflicts.js'
 import { flamesOf, type Flame } from './flames.js'
 import type { LaidTinder } from './laidTinder.js'
-import { nearnessOfLaid } from './nearFlame.js'
+import { nearness, nearnessOfLaid } from './nearFlame.js'
 import { atSleeves } from './sleeves.js'
 
 /** What a table's flames can reach. */
@@ -19,13 +21,13 @@ export interface FlameWorld {
   readonly dishes: readonly Point[]
 }
 
-type Parts = Pick<Look, 'occasion' | 'school' | 'household'>
+type Parts = Pick<Look, 'occasion' | 'school' | 'household' | 'pieces' | 'room' | 'table'>
 
 /** Flames near what burns, near each other, where sleeves come, and in a house with small children or animals. */
 export function flameFindings(look: Parts, world: FlameWorld): BareFinding[] {
   const flames = flamesOf(world.standing, look.occasion.endMin)
   if (flames.length === 0) return []
-  return [...near(look, world), ...nearLaid(flames, world.tinder), ...sleeves(flames, world), ...household(look, flames)]
+  return [...near(look, world), ...nearLaid(flames, world.tinder), ...underLamp(look, flames), ...sleeves(flames, world), ...household(look, flames)]
 }
 
 /** The worst of each flame is told; all that is only nearer than the guidance says is one note. */
@@ -88,6 +90,22 @@ export function nearLaid(flames: readonly Flame[], tinder: readonly LaidTinder[]
         because: worst.what
       }
     ]
+  })
+}
+
+/** Each flame too near to what is hung round the lamp above it. */
+function underLamp({ room: { fixture }, table, pieces, school }: Parts, flames: readonly Flame[]): BareFinding[] {
+  const index = pieceIndex({ pieces })
+  const solid = fixture && lampGreensSolid(fixture, table.heightMm, index)
+  const piece = index.get(fixture?.greens?.pieceId ?? '')
+  const fuel = piece ? fuelOf[piece.material] : 'none'
+  if (!solid || fuel === 'none') return []
+  return flames.flatMap((flame): BareFinding[] => {
+    const near = nearness(flame, { solid, fuel, flat: false }, school.strictFlames)
+    if (!near || near.severity === 'guidance') return []
+    const { severity, because, distanceMm, limitMm } = near
+    const at = { kind: 'piece', placedId: flame.standing.placed.id } as const
+    return [{ code: 'flame.lamp', severity, at, measured: { distanceMm }, limit: { distanceMm: limitMm }, because }]
   })
 }
 

@@ -2,6 +2,7 @@ import { moveProposal, standOnTable, takeOffProposal } from '../centerpiece/cent
 import { freeSpot, type Surroundings } from '../centerpiece/freeSpot.js'
 import type { Standing } from '../centerpiece/standing.js'
 import { makeEdit } from '../design/edit.js'
+import { changeLamp, dressLamp } from '../design/edits/room.js'
 import { piecesOf } from '../design/find.js'
 import { byCloseness } from '../design/closeness.js'
 import type { FindingOf, Proposal } from '../design/finding.js'
@@ -34,6 +35,20 @@ export function nearFlameProposals(look: Look, finding: NearFlame, around: Surro
     ...candleSwaps(look, placed, (other) => fitsHolder(look, placed, other) && other.burn.kind === 'flameless'),
     noCandle(look, placed.id),
     takeOffProposal(look, placed.id)
+  ]
+}
+
+/** The lamp higher, no greens round it, a flameless candle, or none. */
+export function lampFlameProposals(look: Look, { at, measured, limit }: FindingOf<'flame.lamp'>): Proposal[] {
+  const placed = look.centerpiece.find((one) => one.id === at.placedId)
+  const { fixture } = look.room
+  if (!placed || !fixture?.greens) return []
+  const heightMm = Math.ceil(fixture.bottomMm + limit.distanceMm - measured.distanceMm)
+  return [
+    { code: 'raise-fixture', edit: changeLamp(look, { bottomMm: heightMm }), params: { heightMm } },
+    { code: 'bare-lamp', edit: dressLamp(look, null), params: { pieceId: fixture.greens.pieceId } },
+    ...candleSwaps(look, placed, (other) => fitsHolder(look, placed, other) && other.burn.kind === 'flameless'),
+    noCandle(look, placed.id)
   ]
 }
 

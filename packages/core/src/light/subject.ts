@@ -8,7 +8,7 @@ import { subject, type Propose } from '../subject/subject.js'
 import { candleEvenings, candleFindings } from './candleFindings.js'
 import { longBurnProposals, misfitProposals, shortCandleProposals } from './candleProposals.js'
 import { flameFindings } from './flameFindings.js'
-import { guidanceProposals, householdProposals, nearFlameProposals } from './flameProposals.js'
+import { guidanceProposals, householdProposals, lampFlameProposals, nearFlameProposals } from './flameProposals.js'
 import { holderMetalFindings, holderMetalProposals } from './holderMetals.js'
 import { laidTinder } from './laidTinder.js'
 
@@ -49,7 +49,7 @@ export const lightSubject = subject({
   figures: { light },
   headline: { shortestLightMin: part({ reads: [], needs: { light }, work: (_, needed) => needed.light.shortestMin ?? -1 }) },
   findings: part({
-    reads: ['occasion', 'school', 'household', 'pieces'],
+    reads: ['occasion', 'school', 'household', 'pieces', 'room', 'table'],
     needs: { centerpiece: middleUsePart, standing: standingPart, evenings, round },
     work: (look, { centerpiece, standing, evenings: candles, round: around }) => [
       ...candleFindings({ centerpiece }, standing, candles),
@@ -66,6 +66,7 @@ export const lightSubject = subject({
     'flame.flame': near,
     'flame.setting': near,
     'flame.sleeves': near,
+    'flame.lamp': lampFlameProposals,
     'flame.guidance': guidanceProposals,
     'flame.household': householdProposals
   }

@@ -1,3 +1,4 @@
+import { lampGreensCount } from '../centerpiece/lampGreens.js'
 import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look, PlaceSetting } from '../design/look.js'
 import { settingIds } from '../design/settingIds.js'
@@ -42,7 +43,20 @@ type Counting = { -readonly [Member in keyof Line]: Line[Member] }
 /** What of a look decides what is needed. */
 export type NeedsOf = Pick<
   Look,
-  'linens' | 'table' | 'guests' | 'school' | 'setting' | 'kinds' | 'menu' | 'occasion' | 'pieces' | 'centerpiece' | 'claims' | 'buying' | 'interchangeable'
+  | 'linens'
+  | 'table'
+  | 'guests'
+  | 'school'
+  | 'setting'
+  | 'kinds'
+  | 'menu'
+  | 'occasion'
+  | 'pieces'
+  | 'centerpiece'
+  | 'claims'
+  | 'buying'
+  | 'interchangeable'
+  | 'room'
 >
 
 /** Everything a look uses, one line a piece, against what the household has free that day. */
@@ -90,6 +104,7 @@ function usedLines(look: NeedsOf): Line[] {
     if (placed.filling) add(placed.filling.pieceId, 'centerpiece', 'middle', 0, placed.filling.count)
     for (const { stemId, count } of placed.arrangement?.stems ?? []) add(stemId, 'florals', 'middle', 0, count)
   }
+  if (look.room.fixture?.greens) add(look.room.fixture.greens.pieceId, 'centerpiece', 'middle', 0, lampGreensCount(look.room.fixture, index))
   for (const [pieceId, parts] of cutParts(look)) add(pieceId, 'centerpiece', 'middle', 0, Math.ceil(parts - 1e-6))
   return [...lines.values()].map((line) => ({ ...line, spares: sparesOf(line, look) }))
 }

@@ -6,7 +6,7 @@ import { moneyFindings } from './moneyFindings.js'
 import { capProposals, claimProposals, gapProposals, overBudgetProposals, reserveProposals } from './moneyProposals.js'
 
 /** What decides what is needed, but for the middle. */
-const needed = ['linens', 'table', 'guests', 'school', 'setting', 'kinds', 'menu', 'occasion', 'pieces', 'claims', 'buying', 'interchangeable'] as const
+const needed = ['linens', 'table', 'guests', 'school', 'setting', 'kinds', 'menu', 'occasion', 'pieces', 'claims', 'buying', 'interchangeable', 'room'] as const
 
 const money = part({
   reads: [...needed, 'money', 'offers', 'shops'],

@@ -108,6 +108,12 @@ export const touchOf: Readonly<Record<string, 'hard' | 'soft'>> = {
 /** Of so many kinds of things at least this share is hard, and this share soft: our own starting values. */
 export const TOUCH_FROM_KINDS = 6
 export const TOUCH_LEAST = 0.12
+/** Bare table within this of a thing of the middle is one of its gaps; small things that fill them take so much of their area. Our own starting values. */
+export const GAP_NEAR_MM = 140
+export const GAP_SHARE = 0.22
+/** Things with no more than this between them are neighbors; one more than so many times as large as the other is of another scale: our own starting values. */
+export const NEIGHBORS_MM = 120
+export const SCALE_APART = 5
 export const greenMaterials: readonly Material[] = ['plant', 'dried', 'faux']
 
 /** More of a picture, a window or a plant than this behind a thing reads as a mistake: our own starting value. */

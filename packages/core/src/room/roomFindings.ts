@@ -148,7 +148,7 @@ function behindFindings(look: Parts, plan: SeatPlan): BareFinding[] {
 function fixtureFindings({ room, table }: Parts, standing: readonly Standing[]): BareFinding[] {
   const { fixture } = room
   if (!fixture) return []
-  const bottomMm = fixture.bottomMm - table.heightMm
+  const bottomMm = fixture.bottomMm - (fixture.greens?.hangsMm ?? 0) - table.heightMm
   const under = standing.filter((piece) => Math.hypot(piece.pose.x, piece.pose.y) < fixture.widthMm / 2 && piece.topMm > bottomMm - FIXTURE_CLEAR_MM)
   return under.map((piece): BareFinding => ({
     code: 'fixture.low',

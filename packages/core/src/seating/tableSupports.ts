@@ -1,6 +1,7 @@
 import type { Table } from '../design/look.js'
 import type { Footprint } from '../geometry/footprint.js'
 import { halfLengthMm, type Outline } from '../geometry/outline.js'
+import type { Point } from '../geometry/point.js'
 import { joinedTables } from './polygonTables.js'
 
 type Rect = Footprint & { kind: 'rect' }
@@ -20,6 +21,13 @@ export function tableSupports(table: Pick<Table, 'shape' | 'support'>, outline: 
     )
   }
   return supportsOf(table, outline)
+}
+
+/** Where pedestals stand: in the middle of each table; none where it stands on anything else. */
+export function pedestals(table: Pick<Table, 'shape' | 'support'>, outline: Outline): Point[] {
+  if (table.support.kind !== 'pedestal') return []
+  if (table.shape.kind === 'joined') return joinedTables(table.shape).map(({ x, y }) => ({ x, y }))
+  return [{ x: 0, y: outline.kind === 'polygon' ? outline.middleY : 0 }]
 }
 
 function supportsOf({ support }: Pick<Table, 'support'>, outline: Outline): Rect[] {

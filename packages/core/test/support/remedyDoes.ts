@@ -156,5 +156,6 @@ const checks: { readonly [Code in RemedyCode]?: Check<Code> } = {
   'no-pass': (_, before, after) => !before.room.pass || after.room.pass,
   'raise-fixture': ({ heightMm }, before, after) =>
     !near(after.room.fixture?.bottomMm ?? NaN, heightMm) || heightMm <= (before.room.fixture?.bottomMm ?? Infinity),
+  'bare-lamp': (_, before, after) => before.room.fixture?.greens == null || after.room.fixture?.greens !== null,
   'raise-table': ({ heightMm }, before, after) => !near(after.table.heightMm, heightMm) || after.table.heightMm <= before.table.heightMm
 }

@@ -6,6 +6,7 @@ import {
   findPiece,
   guestEyes,
   halfLengthMm,
+  pedestals,
   pieceIndex,
   type Figures,
   type Look,
@@ -16,6 +17,7 @@ import {
 } from '@hestiad/core'
 import { computed } from 'vue'
 import ElevationPiece from './drawing/ElevationPiece.vue'
+import LampElevation from './drawing/LampElevation.vue'
 import { glassProfile } from './drawing/paths.js'
 import { shade } from './drawing/shade.js'
 import { alongMm } from './viewport.js'
@@ -82,9 +84,12 @@ const hang = computed(() => {
   }
 })
 
-/** What the table stands on, as one sees it from here; a pedestal in the middle. */
+/** What the table stands on, as one sees it from here; of pedestals a sixth of a single table wide. */
 const legs = computed(() => {
-  if (props.plan.supports.length === 0) return [{ x: 0, halfMm: halfMm.value * 0.16 }]
+  if (props.plan.supports.length === 0) {
+    const on = pedestals(props.look.table, props.plan.outline)
+    return on.map((at) => ({ x: alongMm(at, props.turned), halfMm: (halfMm.value * 0.16) / (on.length > 1 ? 2 : 1) }))
+  }
   return props.plan.supports.map((support) => {
     const upright = Math.abs(Math.sin(support.turnRad)) > 0.5 !== props.turned
     return { x: alongMm(support, props.turned), halfMm: upright ? support.halfYMm : support.halfXMm }
@@ -211,6 +216,7 @@ defineSlots<{ piece(props: { standing: Standing }): unknown }>()
       stroke-width="2.500"
     />
   </g>
+  <LampElevation :look="look" :top-mm="topMm" />
   <g v-for="piece in byDepth" :key="piece.placed.id">
     <slot name="piece" :standing="piece">
       <g :transform="`translate(${alongMm(piece.pose, turned)} ${piece.footMm})`">

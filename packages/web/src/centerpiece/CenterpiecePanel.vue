@@ -8,6 +8,7 @@ import { usePreferences } from '../stores/preferences.js'
 import CheckField from '../shell/CheckField.vue'
 import ChosenPiece from './ChosenPiece.vue'
 import ComposePanel from './ComposePanel.vue'
+import GapFields from './GapFields.vue'
 import GarlandFields from './GarlandFields.vue'
 import RuleFigures from './RuleFigures.vue'
 import PieceThumb from './PieceThumb.vue'
@@ -56,6 +57,7 @@ async function putFromShop(article: { readonly piece: Piece; readonly offers: re
     <CheckField :label="t('compose.heights')" :model-value="store.heights !== undefined" @update:model-value="store.showHeights($event)" />
     <router-link class="link" :to="{ name: 'sheet', params: { id: store.id }, hash: '#sight' }">{{ t('sight.open') }}</router-link>
     <GarlandFields :look="look" />
+    <GapFields :look="look" />
     <VariantsList :look="look" />
     <hr class="rule" />
     <div>

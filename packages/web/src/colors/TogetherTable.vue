@@ -104,6 +104,8 @@ function tell(note: TogetherNote): string {
       return t(`together.note.${note.touch === 'hard' ? 'allHard' : 'allSoft'}`, { n: note.other, of: note.of }, note.other)
     case 'one-form':
       return t('together.note.oneForm', { names: named(note.pieceIds) })
+    case 'uneven':
+      return t('together.note.uneven', { large: name(note.largeId), small: name(note.smallId), times: Math.round(note.times) })
   }
 }
 

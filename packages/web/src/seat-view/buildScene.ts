@@ -1,5 +1,6 @@
 import { guestEyes, halfLengthMm, pieceIndex, type ClothHang, type Look, type PlaceLayout, type SeatPlan, type Standing } from '@hestiad/core'
 import * as THREE from 'three'
+import { addLamp } from './scene/lampParts.js'
 import { addLights, moodOf, type Hour } from './scene/lights.js'
 import { createMaterials } from './scene/materials.js'
 import { Parts } from './scene/parts.js'
@@ -45,6 +46,7 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   const onWalls = new Parts()
   addViews(onWalls, look, plan, hour)
   const shown = options.meal ? options.standing.filter((one) => one.placed.atMeal) : options.standing
+  addLamp(parts, look)
   const flames = addPieces(parts, shown, pieceIndex(look), true)
   const mood = moodOf(hour)
   const floorZ = -look.table.heightMm
@@ -58,7 +60,7 @@ export function buildScene(options: SceneOptions): THREE.Scene {
   root.add(wallsOf(look, plan, mood.wall))
   // daylight comes in through walls that are not there, and past what hangs on them
   for (const mesh of onWalls.meshes(materialOf)) root.add(Object.assign(mesh, { castShadow: false }))
-  addLights(root, hour, look.room.lightFrom, flames, half - ROOM_MM)
+  addLights(root, hour, look.room.lightFrom, flames, look.room.fixture ? look.room.fixture.bottomMm - look.table.heightMm : null, half - ROOM_MM)
   const scene = new THREE.Scene()
   scene.background = new THREE.Color(mood.wall)
   scene.add(root)

@@ -1,4 +1,4 @@
-import { CHILD_STANDING_EYE_MM, doorEye, guestEyes, halfLengthMm, STANDING_EYE_MM, type Look, type SeatPlan } from '@hestiad/core'
+import { CHILD_STANDING_EYE_MM, doorEye, fromFrame, guestEyes, halfLengthMm, STANDING_EYE_MM, type Look, type Point, type SeatPlan } from '@hestiad/core'
 
 export type Viewer = { readonly kind: 'seat'; readonly number: number } | { readonly kind: 'standing' } | { readonly kind: 'child' } | { readonly kind: 'door' }
 
@@ -15,6 +15,8 @@ export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint
     case 'seat': {
       const eye = guestEyes(plan, look.table)[viewer.number - 1]
       if (!eye) return viewpoint({ kind: 'standing' }, look, plan)
+      // across the middle of one table; at tables joined round a corner the middle may be nobody's
+      if (isBent(look)) return { eye, at: { ...ahead(eye, plan.places[viewer.number - 1]!.turnRad), z: 60 } }
       return { eye, at: { x: eye.x * -0.25, y: eye.y * -0.25, z: 60 } }
     }
     case 'standing':
@@ -27,6 +29,16 @@ export function viewpoint(viewer: Viewer, look: Look, plan: SeatPlan): Viewpoint
         at: { x: 0, y: 0, z: 0 }
       }
   }
+}
+
+/** How far ahead one looks along one's own table. */
+const AHEAD_MM = 1500
+
+const isBent = ({ table: { shape } }: Look) => shape.kind === 'joined' && shape.form !== 'straight'
+
+function ahead({ x, y }: Point, turnRad: number): Point {
+  const at = fromFrame({ x, y, turnRad }, { x: 0, y: AHEAD_MM })
+  return { x: at.x, y: at.y }
 }
 
 /** A viewpoint with the head turned: yaw to the left, pitch up, in radians. */

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import FoldAway from '../shell/FoldAway.vue'
-import { changeLamp, changeRoom, hangLamp, setWall, sides, type Look } from '@hestiad/core'
+import { changeLamp, changeRoom, dressLamp, goesRoundLamp, hangLamp, lampGreensCount, pieceIndex, setWall, sides, type Look } from '@hestiad/core'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CheckField from '../shell/CheckField.vue'
+import PieceSelect from '../shell/PieceSelect.vue'
 import LengthField from '../shell/LengthField.vue'
 import SelectField from '../shell/SelectField.vue'
 import ViewFields from './ViewFields.vue'
@@ -10,9 +12,10 @@ import WallFields from './WallFields.vue'
 import { useLook } from '../stores/lookStore.js'
 
 /** What stands around and above the table: walls, who passes, the window, a lamp. */
-defineProps<{ look: Look }>()
+const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
+const lampCount = computed(() => (props.look.room.fixture ? lampGreensCount(props.look.room.fixture, pieceIndex(props.look)) : 0))
 </script>
 
 <template>
@@ -52,7 +55,23 @@ const store = useLook()
           :max-mm="4000"
           @update:model-value="store.run(changeLamp, { widthMm: $event })"
         />
+        <PieceSelect
+          :label="t('seats.lampGreens')"
+          :none="t('seats.lampBare')"
+          :model-value="look.room.fixture.greens?.pieceId ?? null"
+          :pieces="look.pieces.filter(goesRoundLamp)"
+          @update:model-value="store.run(dressLamp, $event)"
+        />
+        <LengthField
+          v-if="look.room.fixture.greens"
+          :label="t('seats.lampHangs')"
+          :model-value="look.room.fixture.greens.hangsMm"
+          :min-mm="0"
+          :max-mm="1500"
+          @update:model-value="store.run(changeLamp, { greens: { ...look.room.fixture.greens, hangsMm: $event } })"
+        />
       </div>
+      <p v-if="look.room.fixture?.greens" class="soft small">{{ t('seats.lampCount', lampCount) }} {{ t('seats.lampCare') }}</p>
       <SelectField
         :label="t('seats.light')"
         :model-value="look.room.lightFrom"
@@ -73,5 +92,9 @@ const store = useLook()
   grid-template-columns: 110px 1fr;
   align-items: center;
   min-height: 34px;
+}
+
+p {
+  margin: 0;
 }
 </style>

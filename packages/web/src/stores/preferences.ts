@@ -1,4 +1,4 @@
-import { formatClock, formatLength, formatWeight, type ClockHours, type LengthUnit } from '@hestiad/core'
+import { formatArea, formatClock, formatLength, formatWeight, type ClockHours, type LengthUnit } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, watchEffect } from 'vue'
 import type { Step } from '../shell/steps.js'
@@ -9,12 +9,14 @@ export type Theme = 'day' | 'evening'
 export interface Measures {
   readonly length: (lengthMm: number) => string
   readonly weight: (grams: number) => string
+  readonly area: (mm2: number) => string
   readonly clock: (minute: number) => string
 }
 
 export const measuresIn = (unit: LengthUnit, hours: ClockHours): Measures => ({
   length: (lengthMm) => formatLength(lengthMm, unit),
   weight: (grams) => formatWeight(grams, unit),
+  area: (mm2) => formatArea(mm2, unit),
   clock: (minute) => formatClock(minute, hours)
 })
 
@@ -43,10 +45,11 @@ export const usePreferences = defineStore('preferences', () => {
   const measures = computed(() => measuresIn(unit.value, hours.value))
   const length = (lengthMm: number) => measures.value.length(lengthMm)
   const weight = (grams: number) => measures.value.weight(grams)
+  const area = (mm2: number) => measures.value.area(mm2)
   const clock = (minute: number) => measures.value.clock(minute)
   /** One nudge: a quarter inch or half a centimeter. */
   const nudgeMm = () => (unit.value === 'in' ? 6.35 : 5)
-  return { unit, hours, currency, theme, workShares, measures, length, weight, clock, nudgeMm }
+  return { unit, hours, currency, theme, workShares, measures, length, weight, area, clock, nudgeMm }
 })
 
 function readShares(): Partial<Record<Step, number>> {

@@ -9,7 +9,7 @@ import { ringRoomMm } from './run.js'
 export function budVases(cast: Cast, table: Table, buds: readonly Option[]): Item[][] {
   if (buds.length === 0) return []
   if (table.frame.ring) return [...onRing(cast, table, buds), ...clusters(cast, table, buds)]
-  return [...onLine(cast, table, buds), ...clusters(cast, table, buds)]
+  return [...onLine(cast, table, buds), ...clusters(cast, table, buds), ...atBays(cast, table, buds)]
 }
 
 /** Half of the zigzag across: design of the composer, tried on eight tables. */
@@ -91,6 +91,31 @@ function clusters(cast: Cast, table: Table, buds: readonly Option[]): Item[][] {
     )
   }
   return layouts
+}
+
+/** Where plates leave only the gaps between guests: one bud vase in each, a light to both sides of it or one toward the middle, or none. */
+function atBays(cast: Cast, table: Table, buds: readonly Option[]): Item[][] {
+  const { frame, brief } = table
+  const bays = frame.bays.filter((x) => Math.abs(x) < frame.halfMm + STEP_MM / 2)
+  const option = buds.find((bud) => bud.count >= bays.length)
+  if (bays.length < 2 || !option) return []
+  const items = bays.flatMap((x) => budAt(table, cast, option, x, 0) ?? [])
+  if (items.length < bays.length) return []
+  const { light } = cast
+  if (!light) return [items]
+  const lit = item(light, 'light', 0)
+  const away = radiusOf(items[0]!) + (isOpenFlame(lit) ? leafGapMm(brief) : radiusOf(lit) + 30)
+  const inward = bays.map((x) => (x === 0 ? x + away : x - Math.sign(x) * away))
+  return [[...bays.map((x) => x - away), ...bays.map((x) => x + away)], inward]
+    .filter((xs) => xs.length <= light.count)
+    .map((xs) => [
+      ...items,
+      ...lightsAt(
+        light,
+        xs.map((x) => [x, 0] as const)
+      )
+    ])
+    .concat([items])
 }
 
 /** High in the middle, then low and middle by turns, the same to both sides. */

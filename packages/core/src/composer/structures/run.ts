@@ -1,7 +1,7 @@
 import { fromFrame } from '../../geometry/point.js'
 import type { Cast } from '../cast.js'
 import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
-import { massAt, roomAt, type Table } from '../mass.js'
+import { isTight, massAt, roomAt, type Table } from '../mass.js'
 import type { Option } from '../stock.js'
 import { LEAST_SPINE_MM } from './flanked.js'
 import { inRing, lightsAt } from './lights.js'
@@ -38,7 +38,9 @@ function atStations(cast: Cast, table: Table, mass: Option, other: Option | null
   if (masses.length < bays.length) return []
   const last = gaps[gaps.length - 1]! / 2
   const ends = [bays[0]! - last, bays[bays.length - 1]! + last]
-  return [[...between, ...ends], between].filter((xs) => !other || xs.length <= other.count).map((xs) => [...masses, ...lightsOrFruit(other, xs)])
+  return [[...between, ...ends], between, ...(!other || isTight(table) ? [[]] : [])]
+    .filter((xs) => !other || xs.length <= other.count)
+    .map((xs) => [...masses, ...lightsOrFruit(other, xs)])
 }
 
 /** Half the distance between like things: half a place where guests sit evenly, else what suits the length. */

@@ -1,7 +1,7 @@
 import { OPEN_MIDDLE_MM } from '../../reference/composition.js'
 import type { Cast } from '../cast.js'
 import { radiusOf, type Item } from '../item.js'
-import { heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
+import { heroWidthMm, isTight, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, lightsAt } from './lights.js'
 
 /** Twins at equal distance from the middle, each with lights to both sides; the middle stays free for talk or food. */
@@ -21,7 +21,7 @@ export function twoFoci(cast: Cast, table: Table): Item[][] {
     const inn = lightsAt(light, bothSides(inner))
     const open = 2 * (inner - radiusOf(inn[0]!)) >= OPEN_MIDDLE_MM
     const four = light.count >= 4 && open && outer < frame.halfMm ? [[...twins, ...inn, ...out]] : []
-    return [...four, ...(outer < frame.halfMm ? [[...twins, ...out]] : []), ...(open ? [[...twins, ...inn]] : [])]
+    return [...four, ...(outer < frame.halfMm ? [[...twins, ...out]] : []), ...(open ? [[...twins, ...inn]] : []), ...(isTight(table) ? [twins] : [])]
   })
 }
 

@@ -4,7 +4,9 @@ import type { Look, Room, RoomView, Side, WallBehind, WallView } from '../look.j
 
 /** A wall nobody has measured yet stands so far off, and a lamp hangs so high and is so wide: our own starting values. */
 const WALL_MM = 900
-const LAMP = { bottomMm: 1550, widthMm: 450 } as const
+const LAMP = { bottomMm: 1550, widthMm: 450, greens: null } as const
+/** Greens round a lamp hang so far below it: our own starting value. */
+const HANGS_MM = 120
 const VIEW = { kind: 'picture', xMm: 0, widthMm: 800, bottomMm: 1200, heightMm: 600 } as const
 const PICTURE = { kind: 'picture', xMm: 0, widthMm: 600, bottomMm: 1200, heightMm: 500 } as const
 const SOCKET = { xMm: 300, aboveTableMm: 100 } as const
@@ -26,6 +28,13 @@ export function hangLamp(look: Look, hangs: boolean): Edit {
 
 export function changeLamp(look: Look, part: Partial<NonNullable<Room['fixture']>>): Edit {
   return makeEdit(look, 'room', (draft) => void (draft.room.fixture && Object.assign(draft.room.fixture, part)))
+}
+
+/** Greens or beads round the lamp, hanging as far as those before them, or none. */
+export function dressLamp(look: Look, pieceId: string | null): Edit {
+  return makeEdit(look, 'room', ({ room: { fixture } }) => {
+    if (fixture) fixture.greens = pieceId === null ? null : { pieceId, hangsMm: fixture.greens?.hangsMm ?? HANGS_MM }
+  })
 }
 
 /** The surface stands at a wall and is seen from one side, or people are all round it. */

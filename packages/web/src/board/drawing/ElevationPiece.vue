@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { extentSize, hasPost, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, hasPost, isOneRound, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
@@ -237,7 +237,7 @@ const greens = computed(() => {
   </g>
   <g v-else-if="piece.form === 'fruit' || piece.form === 'pods'">
     <circle
-      v-for="i in 3"
+      v-for="i in isOneRound(piece) ? [2] : [1, 2, 3]"
       :key="i"
       :cx="(i - 2) * half * 0.6"
       :cy="piece.heightMm / 2"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { extentSize, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
+import { extentSize, isOneRound, longerMm, seededRandom, type PieceIndex, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import BloomDrawing from './BloomDrawing.vue'
 import { seedOf, stemPlaces } from './blooms.js'
@@ -26,6 +26,7 @@ const fruits = computed(() => {
   if (p.kind !== 'ornament') return []
   const { lengthMm } = extentSize(p.extent)
   const r = lengthMm / 2
+  if (isOneRound(p)) return [{ x: 0, y: 0, r }]
   if (p.form === 'fruit' || p.form === 'pods')
     return [0, 120, 240].map((a) => ({ x: r * 0.5 * Math.cos((a * Math.PI) / 180), y: r * 0.5 * Math.sin((a * Math.PI) / 180), r: r * 0.47 }))
   return [0, 60, 120, 180, 240, 300]

@@ -1,4 +1,4 @@
-import { extentSize, findPiece, longerMm, seededRandom, type PieceIndex, type Random, type Standing } from '@hestiad/core'
+import { extentSize, findPiece, isOneRound, longerMm, seededRandom, type PieceIndex, type Random, type Standing } from '@hestiad/core'
 import * as THREE from 'three'
 import { addLeaf } from './leafParts.js'
 import { ball, block, turned, type Parts } from './parts.js'
@@ -268,6 +268,10 @@ function addOrnament(parts: Parts, one: Standing, random: Random): void {
     }
     case 'fruit':
     case 'pods': {
+      if (isOneRound(piece)) {
+        parts.add(ball(lengthMm / 2, h / lengthMm, 2), look, spot(0, 0, h / 2))
+        return
+      }
       const r = Math.min(h * 0.46, Math.min(lengthMm, widthMm) * 0.24)
       heap(lengthMm / 2 - r, r, h).forEach(([x, y, z]) => parts.add(ball(r, 0.92, 2), look, spot(x, y, z)))
       return

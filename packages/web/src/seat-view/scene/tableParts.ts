@@ -1,4 +1,4 @@
-import { clothOutline, findPiece, grown, joinedExtent, laidRunners, pieceIndex, type ClothHang, type Look, type SeatPlan } from '@hestiad/core'
+import { clothOutline, findPiece, grown, joinedExtent, laidRunners, pedestals, pieceIndex, type ClothHang, type Look, type SeatPlan } from '@hestiad/core'
 import * as THREE from 'three'
 import { block, slab, type Parts } from './parts.js'
 import { rimOf } from './rim.js'
@@ -40,7 +40,8 @@ export function addTable(parts: Parts, look: Look, plan: SeatPlan, hang: ClothHa
 function addSupports(parts: Parts, look: Look, plan: SeatPlan): void {
   const wood = { kind: 'wood', color: look.table.color } as const
   const heightMm = look.table.heightMm - 30
-  if (look.table.support.kind === 'pedestal') parts.add(new THREE.CylinderGeometry(90, 230, heightMm, 20).rotateX(Math.PI / 2), wood, { z: -30 - heightMm / 2 })
+  for (const at of pedestals(look.table, plan.outline))
+    parts.add(new THREE.CylinderGeometry(90, 230, heightMm, 20).rotateX(Math.PI / 2), wood, { ...at, z: -30 - heightMm / 2 })
   for (const support of plan.supports)
     parts.add(block(2 * support.halfXMm, 2 * support.halfYMm, heightMm), wood, { x: support.x, y: support.y, z: -30 - heightMm, turnRad: support.turnRad })
 }

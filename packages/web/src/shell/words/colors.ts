@@ -115,6 +115,7 @@ export const togetherWords = {
       'All {of} kinds of things are hard to the eye: a textile, leaves or wicker would soften them. | Only one of {of} kinds of things is soft to the eye: a textile, leaves or wicker would soften the rest. | Only {n} of {of} kinds of things are soft to the eye: a textile, leaves or wicker would soften the rest.',
     allSoft:
       'All {of} kinds of things are soft to the eye: glass, metal or glaze would give them a line. | Only one of {of} kinds of things is hard to the eye: glass, metal or glaze would give the rest a line. | Only {n} of {of} kinds of things are hard to the eye: glass, metal or glaze would give the rest a line.',
+    uneven: '{large} stands beside {small}, which is about {times} times smaller: something between the two in size, or more of the small, would join them.',
     oneForm: 'One form comes again with another face, which holds them together: {names}.',
     oneShine: 'Everything is {shine}: one thing that takes the light otherwise lifts it.'
   }

@@ -65,6 +65,12 @@ export const seatsWords = {
   lamp: 'A lamp hangs over the middle',
   lampBottom: 'Its lowest part above the floor',
   lampWidth: 'Its width',
+  lampGreens: 'Round it',
+  lampBare: 'nothing',
+  lampHangs: 'Hanging below it',
+  lampCount: 'One goes round it. | {count} of them go round it.',
+  lampCare:
+    'Keep leaves off every bulb, hot ones above all; cool LED bulbs only, switched off and cold before it is dressed. What its fixing bears is on its label: ask an electrician where nobody knows. Nothing of it may come loose over the food.',
   who: 'Who sits where',
   score: '{score} of {most} wishes met, by weight',
   noWishes: 'Nobody has a wish yet. Say beside a name who sits near whom, who hears badly, who is the host.',

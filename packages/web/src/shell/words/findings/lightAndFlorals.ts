@@ -79,6 +79,20 @@ export const lightAndFloralWords = {
         'Fire services ask for twelve inches from anything that can burn. Fresh, watered flowers are usually kept a hand away; labels and the venue’s rules come first. Never leave a flame alone.'
     }
   },
+  'flame.lamp': {
+    step: 'light',
+    title: ({ at }, say) => `What hangs round the lamp is too near the flame of ${say.placed(at.placedId)}`,
+    is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
+    limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
+    because: {
+      plume: 'It hangs in the hot air above the flame. Labels, venue rules and local code come first; never leave a flame alone.',
+      burns: 'Whatever is dry, faux, paper or cloth catches at once. Labels, venue rules and local code come first; never leave a flame alone.',
+      fresh: 'Fresh leaves stand at least so far to the side of a flame; they dry and char. Labels and venue rules come first.',
+      strict: 'This venue wants the whole distance from everything that can burn.',
+      touches: 'It stands in the flame, or nearly.',
+      wall: 'It is round the flame.'
+    }
+  },
   'flame.setting': {
     step: 'light',
     title: ({ at, because }, say) =>

@@ -75,6 +75,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'no-pass': () => 'Nobody passes there: serve from the other side',
   'shift-table': ({ byMm }, say) => `Move the table ${say.length(byMm)} off`,
   'raise-fixture': ({ heightMm }, say) => `Hang the lamp at ${say.length(heightMm)}`,
+  'bare-lamp': ({ pieceId }, say) => `Take ${say.piece(pieceId)} off the lamp`,
   'lay-cloth': ({ pieceId }, say) => `Lay ${say.piece(pieceId)}`,
   'no-star': () => 'Let nothing stand out',
   fold: ({ fold }) => `Fold it ${foldNames[fold]}`,

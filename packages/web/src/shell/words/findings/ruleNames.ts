@@ -87,6 +87,7 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'candle.long-burn': 'no candle burning too long',
   'flame.near': 'flames from leaves',
   'flame.guidance': 'twelve inches round flames',
+  'flame.lamp': 'flames below the lamp',
   'flame.setting': 'flames from napkins and cards',
   'flame.sleeves': 'flames from sleeves',
   'flame.flame': 'flames apart',
