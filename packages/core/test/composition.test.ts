@@ -213,7 +213,7 @@ describe('what stands and what tips', () => {
 
   it('a tray with handles is one lift with all on it; the same without are two by two', () => {
     const off = (placed: Placed): Placed => ({ ...placed, atMeal: false })
-    const on = (id: string) => ({ ...newPlaced(id, 'pods-poppy'), on: 't' })
+    const on = (id: string) => ({ ...newPlaced(id, 'pods-poppy', { a: -100, b: 0, c: 100 }[id]), on: 't' })
     const count = (centerpiece: Placed[]) => {
       const look = {
         ...bare,

@@ -118,7 +118,7 @@ describe('the hem of a runner that ends on the table', () => {
       pieces: [...base.pieces, towel]
     }
     const { figures, get } = createAssessor().measure(look)
-    const lowest = get(layoutPart).laid.map((items) => items.find(({ item }) => item.piece.kind === 'plate' && item.piece.role !== 'bread')!)
+    const lowest = get(layoutPart).laid.map((items) => items.find(({ isPlate }) => isPlate)!)
     return { tucked: figures.linens.hems, lowest }
   }
 

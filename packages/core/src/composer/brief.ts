@@ -11,7 +11,7 @@ import { tableDishesPart } from '../menu/parts.js'
 import { metals } from '../reference/materials.js'
 import { DAYLIGHT_UNTIL_MIN, HUE_CHROMA } from '../reference/composition.js'
 import { SMALL_HANDS_MM } from '../reference/stability.js'
-import { layoutPart } from '../settings/parts.js'
+import { laidPart } from '../settings/parts.js'
 import { planPart } from '../seating/parts.js'
 import type { Footprint } from '../geometry/footprint.js'
 import { standings, type Standing } from '../centerpiece/standing.js'
@@ -62,7 +62,7 @@ const DISH_AIR_MM = 24
 /** What is known before anything is chosen. `wishLight` lights candles by day too. */
 export function briefOf(look: Look, measured: Measured, kept: readonly Placed[], wishLight: boolean, roundKept = false): Brief {
   const plan = measured.get(planPart)
-  const { laid } = measured.get(layoutPart)
+  const laid = measured.get(laidPart)
   const standing = standings({ pieces: look.pieces, centerpiece: kept })
   const heroKept = roundKept ? (standing.find((one) => isInMiddle(one, plan.outline)) ?? null) : null
   const others = standing.filter((one) => one.rootId !== heroKept?.placed.id)

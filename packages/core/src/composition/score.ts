@@ -1,9 +1,8 @@
 import { standingPart } from '../centerpiece/parts.js'
-import type { Standing } from '../centerpiece/standing.js'
 import type { Look, PatternName } from '../design/look.js'
 import { planPart } from '../seating/parts.js'
 import type { SeatPlan } from '../seating/seatPlan.js'
-import { layoutPart } from '../settings/parts.js'
+import { laidPart } from '../settings/parts.js'
 import type { LaidItem } from '../settings/settingCrowding.js'
 import { part } from '../subject/part.js'
 import { fieldOf, type Field } from './field.js'
@@ -103,43 +102,57 @@ function workedOut({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
   return { plan, table, room, field, frames: framesOf({ table, room }, plan.outline, plan.places, field) }
 }
 
-/** What of a look its middle is judged by. */
-type ScoreOf = Pick<Look, 'pieces' | 'school' | 'setting' | 'kinds' | 'linens' | 'guests' | 'intent'>
+/** Parts of the score that only what is laid elsewhere can change are left to the last. */
+type WithAll = 'unity' | 'echo'
 
-/** Judges the middle of a look by the pattern it says it has, or as a free one. Rules the look breaks on purpose are left out. */
-export const middleScorePart = part({
-  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests', 'intent', 'table', 'room'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
+/** What of a look the order of its middle is judged by. */
+type OrderOf = Pick<Look, 'school' | 'intent'>
+
+/** The things of a middle and how they are ordered on the table; null for none, or no table to order them on. */
+const orderPart = part({
+  reads: ['pieces', 'school', 'intent', 'table', 'room'],
+  needs: { plan: planPart, laid: laidPart, standing: standingPart },
   work: (look, { plan, laid, standing }) => {
-    const { field, frames } = freeOf(look, plan, laid.laid)
-    return middleScore(look, field, frames, standing)
+    const { field, frames } = freeOf(look, plan, laid)
+    const things = scoredOf(look, standing, frames)
+    const frame = frames[0]
+    if (things.length === 0 || !frame) return null
+    const on = things.filter((one) => one.frame === frame)
+    return {
+      things,
+      parts: orderOf(look, things, frames, frame, (one) => field.clearMm(one.world)),
+      density: densityOf(on, frame, look.school.fullness)
+    }
   }
 })
 
-function middleScore(look: ScoreOf, field: Field, frames: readonly Frame[], standing: readonly Standing[]): MiddleScore {
-  const things = scoredOf(look, standing, frames)
-  const frame = frames[0]
-  if (things.length === 0 || !frame) return { total: 0, parts: nothing(), density: null }
-  const parts = measuredParts(look, things, frames, frame, look.school.pattern, (one) => field.clearMm(one.world))
-  for (const part of scoreParts) if (isMeant(part, look.school.meant)) parts[part] = null
-  const asked = scoreParts.filter((part) => parts[part] !== null)
-  const weight = asked.reduce((sum, part) => sum + scoreWeights[part], 0)
-  const total = weight === 0 ? 0 : asked.reduce((sum, part) => sum + scoreWeights[part] * parts[part]!, 0) / weight
-  return { total, parts, density: densityOf(things.filter((one) => one.frame === frame), frame, look.school.fullness) } // prettier-ignore
-}
+/** Judges the middle of a look by the pattern it says it has, or as a free one. Rules the look breaks on purpose are left out. */
+export const middleScorePart = part({
+  reads: ['pieces', 'school', 'setting', 'kinds', 'linens', 'guests'],
+  needs: { order: orderPart },
+  work: (look, { order }): MiddleScore => {
+    if (!order) return { total: 0, parts: nothing(), density: null }
+    const parts: Record<ScorePart, number | null> = { ...order.parts, unity: unityOf(look, order.things), echo: echoOf(look, order.things) }
+    for (const part of scoreParts) if (isMeant(part, look.school.meant)) parts[part] = null
+    const asked = scoreParts.filter((part) => parts[part] !== null)
+    const weight = asked.reduce((sum, part) => sum + scoreWeights[part], 0)
+    const total = weight === 0 ? 0 : asked.reduce((sum, part) => sum + scoreWeights[part] * parts[part]!, 0) / weight
+    return { total, parts, density: order.density }
+  }
+})
 
 function nothing(): Record<ScorePart, number | null> {
   return Object.fromEntries(scoreParts.map((part) => [part, 0])) as Record<ScorePart, number>
 }
 
-function measuredParts(
-  look: ScoreOf,
+function orderOf(
+  look: OrderOf,
   things: readonly Scored[],
   frames: readonly Frame[],
   frame: Frame,
-  pattern: PatternName | null,
   clearMm: (one: Scored) => number
-): Record<ScorePart, number | null> {
+): Record<Exclude<ScorePart, WithAll>, number | null> {
+  const { pattern } = look.school
   const on = things.filter((one) => one.frame === frame)
   const each = frames.map((one) => ({ frame: one, own: things.filter((thing) => thing.frame === one) })).filter(({ own }) => own.length > 0)
   const mean = (of: (own: readonly Scored[], at: Frame) => number | null) => {
@@ -157,8 +170,6 @@ function measuredParts(
     repetition: repetitionOf(things),
     hierarchy: hierarchyOf(on, pattern),
     profile: mean(profileOf),
-    unity: unityOf(look, things),
-    echo: echoOf(look, things),
     kinds: kindsOf(things),
     density: densityOf(on, frame, look.school.fullness).kept,
     extent: extentOfAll(things, frames, pattern, look.intent.use === 'show'),

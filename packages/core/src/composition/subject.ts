@@ -2,7 +2,7 @@ import { standingPart } from '../centerpiece/parts.js'
 import { surroundingsPart } from '../centerpiece/surroundings.js'
 import type { FindingCode } from '../design/finding.js'
 import { planPart } from '../seating/parts.js'
-import { layoutPart } from '../settings/parts.js'
+import { laidPart, layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject, type Propose } from '../subject/subject.js'
 import { compositionFigures } from './compositionFigures.js'
@@ -14,8 +14,9 @@ import { coverTheseProposals } from './coverTheseProposals.js'
 
 const rules = part({
   reads: ['table', 'room', 'school', 'pieces', 'centerpiece', 'setting', 'kinds', 'linens'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart, score: middleScorePart },
-  work: (look, { plan, laid, standing, score }) => compositionFigures(look, standing, plan, laid.layout.depthMm, freeOf(look, plan, laid.laid).field, score)
+  needs: { plan: planPart, layout: layoutPart, laid: laidPart, standing: standingPart, score: middleScorePart },
+  work: (look, { plan, layout, laid, standing, score }) =>
+    compositionFigures(look, standing, plan, layout.layout.depthMm, freeOf(look, plan, laid).field, score)
 })
 
 /** What of the middle wants covering. */

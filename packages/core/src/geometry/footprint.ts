@@ -5,6 +5,13 @@ export type Footprint =
   | { readonly kind: 'disc'; readonly x: number; readonly y: number; readonly radiusMm: number }
   | ({ readonly kind: 'rect'; readonly halfXMm: number; readonly halfYMm: number } & Pose)
 
+/** Whether two footprints are the very same. */
+export function sameFootprint(a: Footprint, b: Footprint): boolean {
+  if (a.x !== b.x || a.y !== b.y) return false
+  if (a.kind === 'disc') return b.kind === 'disc' && a.radiusMm === b.radiusMm
+  return b.kind === 'rect' && a.halfXMm === b.halfXMm && a.halfYMm === b.halfYMm && a.turnRad === b.turnRad
+}
+
 /** Area of a footprint in square millimeters. */
 export function footprintMm2(shape: Footprint): number {
   return shape.kind === 'disc' ? Math.PI * shape.radiusMm ** 2 : 4 * shape.halfXMm * shape.halfYMm

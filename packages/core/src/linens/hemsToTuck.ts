@@ -10,7 +10,7 @@ export function hemsToTuck(runner: RunnerLay | null, outline: Outline, laid: rea
   if (!runner) return []
   const hems = runner.strips.flatMap(endsOf).filter((hem) => hem.every((at) => isOnTable(at, outline)))
   return laid.flatMap((items) => {
-    const lowest = items.find(({ item }) => item.piece.kind === 'plate' && item.piece.role !== 'bread')
+    const lowest = items.find(({ isPlate }) => isPlate)
     return lowest && hems.some(([from, to]) => toSegmentMm(lowest.shape.x, lowest.shape.y, from, to) < reachMm(lowest.shape)) ? [lowest.number] : []
   })
 }

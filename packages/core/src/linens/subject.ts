@@ -1,6 +1,6 @@
 import { standingPart } from '../centerpiece/parts.js'
 import { planPart } from '../seating/parts.js'
-import { layoutPart } from '../settings/parts.js'
+import { laidPart, layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
 import { coverFindings, coverSpots } from './coverFindings.js'
@@ -13,15 +13,15 @@ const laidLinens = part({ reads: ['linens', 'pieces', 'table'], needs: { plan: p
 /** Spots of the linens that something must cover. */
 const spots = part({
   reads: ['linens', 'pieces', 'table'],
-  needs: { plan: planPart, laid: layoutPart, standing: standingPart },
-  work: (look, { plan, laid, standing }) => coverSpots(look, plan, laid.laid, standing)
+  needs: { plan: planPart, laid: laidPart, standing: standingPart },
+  work: (look, { plan, laid, standing }) => coverSpots(look, plan, laid, standing)
 })
 
 /** Places under whose plates a hem is tucked. */
 const hems = part({
   reads: [],
-  needs: { plan: planPart, laid: layoutPart, laidLinens },
-  work: (_, { plan, laid, laidLinens: linens }) => hemsToTuck(linens.runner, plan.outline, laid.laid)
+  needs: { plan: planPart, laid: laidPart, laidLinens },
+  work: (_, { plan, laid, laidLinens: linens }) => hemsToTuck(linens.runner, plan.outline, laid)
 })
 
 /** How cloth, topper, runner and mats hang and lie. */
@@ -32,8 +32,8 @@ export const linensSubject = subject({
   },
   findings: part({
     reads: ['linens', 'school', 'table'],
-    needs: { plan: planPart, laid: layoutPart, laidLinens, spots },
-    work: (look, needed) => [...linenFindings(look, needed.plan, needed.laid.layout, needed.laidLinens), ...coverFindings(needed.spots)]
+    needs: { plan: planPart, layout: layoutPart, laidLinens, spots },
+    work: (look, needed) => [...linenFindings(look, needed.plan, needed.layout.layout, needed.laidLinens), ...coverFindings(needed.spots)]
   }),
   proposals: {
     'cloth.short': clothProposals,
@@ -45,7 +45,7 @@ export const linensSubject = subject({
     'runner.overhang': runnerProposals,
     'mats.gap': matProposals,
     'topper.long': topperProposals,
-    'linen.flaw': (look, finding, get) => flawProposals(look, finding, { plan: get(planPart), laid: get(layoutPart).laid, standing: get(standingPart) }),
+    'linen.flaw': (look, finding, get) => flawProposals(look, finding, { plan: get(planPart), laid: get(laidPart), standing: get(standingPart) }),
     'cloth.seam': joinSeamProposals
   }
 })

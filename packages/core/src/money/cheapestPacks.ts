@@ -17,9 +17,19 @@ export interface PackMix {
 /**
  * The cheapest mix of whole packs that gives at least `need` pieces within each offer's stock; at equal cost the one with fewer spare
  * pieces, then fewer packs. Offers without a price are left out. Exact: a bounded knapsack by dynamic programming over pieces.
- * Where all stock together falls short, everything useful is bought and the rest is `uncovered`.
+ * Where all stock together falls short, everything useful is bought and the rest is `uncovered`. Worked out once a list of offers and count.
  */
 export function cheapestPacks(need: number, offers: readonly Offer[]): PackMix {
+  const ofOffers = known.get(offers) ?? new Map<number, PackMix>()
+  known.set(offers, ofOffers)
+  const mix = ofOffers.get(need) ?? workOut(need, offers)
+  ofOffers.set(need, mix)
+  return mix
+}
+
+const known = new WeakMap<readonly Offer[], Map<number, PackMix>>()
+
+function workOut(need: number, offers: readonly Offer[]): PackMix {
   const usable = offers.filter((offer) => offer.priceCents !== null && offer.stock > 0)
   const reachable = usable.reduce((sum, offer) => sum + offer.packSize * offer.stock, 0)
   const goal = Math.min(need, reachable)

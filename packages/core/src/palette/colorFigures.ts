@@ -253,11 +253,26 @@ function distinctHues(groups: readonly ColorGroup[]): number {
 /** A piece the house has and the look does not use, nearest to a color. */
 function bringing(look: Look, color: string): string | null {
   const used = usedIds(look)
-  const [best] = look.pieces
-    .filter((piece) => piece.owned > 0 && !used.has(piece.id) && ['vessel', 'ornament', 'candle', 'napkin', 'runner', 'stem', 'holder'].includes(piece.kind))
+  return ownedNear(look.pieces, color).find((id) => !used.has(id)) ?? null
+}
+
+const bringers: readonly Piece['kind'][] = ['vessel', 'ornament', 'candle', 'napkin', 'runner', 'stem', 'holder']
+const near = new WeakMap<Look['pieces'], Map<string, readonly string[]>>()
+
+/** What the house has about of a color, the nearest first. */
+function ownedNear(pieces: Look['pieces'], color: string): readonly string[] {
+  const ofPieces = near.get(pieces) ?? new Map<string, readonly string[]>()
+  near.set(pieces, ofPieces)
+  const known = ofPieces.get(color)
+  if (known) return known
+  const ids = pieces
+    .filter((piece) => piece.owned > 0 && bringers.includes(piece.kind))
     .map((piece) => ({ id: piece.id, off: colorDistance(piece.color, color) }))
+    .filter(({ off }) => off < 2 * SAME)
     .sort((a, b) => a.off - b.off)
-  return best && best.off < 2 * SAME ? best.id : null
+    .map(({ id }) => id)
+  ofPieces.set(color, ids)
+  return ids
 }
 
 /** Plates, napkins and runners against what they lie on. */

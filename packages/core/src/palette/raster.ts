@@ -19,8 +19,18 @@ export interface Raster {
 /** Which part a cell of a shape shows, by its middle and its number; null leaves what is there. */
 export type PartOfCell = (at: Point, cell: number) => number | null
 
-/** The bare tabletop as part 0, so many cells long. */
+/** Bare tabletops as they were last asked for. */
+const bare = new WeakMap<Outline, Raster>()
+
+/** The bare tabletop as part 0, so many cells long; its cells are the caller's to paint. */
 export function tableRaster(outline: Outline, cellsLong: number): Raster {
+  const known = bare.get(outline)
+  const raster = known?.columns === cellsLong ? known : bareRaster(outline, cellsLong)
+  bare.set(outline, raster)
+  return { ...raster, cells: raster.cells.slice() }
+}
+
+function bareRaster(outline: Outline, cellsLong: number): Raster {
   const [halfX, halfY] = [halfLengthMm(outline), outline.halfWidthMm]
   const cellMm = (2 * halfX) / cellsLong
   const rows = Math.ceil((2 * halfY) / cellMm)
@@ -41,7 +51,9 @@ export function partAt({ cellMm, columns, fromX, fromY, cells }: Raster, x: numb
 
 /** Paints the cells within an outline that lie on the table. */
 export function paintOutline(raster: Raster, outline: Outline, part: number): void {
-  for (let cell = 0; cell < raster.cells.length; cell++) if (raster.cells[cell] !== OFF && contains(outline, middleOf(raster, cell))) raster.cells[cell] = part
+  const coversAll = outline.kind === 'box' && outline.halfLengthMm >= -raster.fromX && outline.halfWidthMm >= -raster.fromY
+  for (let cell = 0; cell < raster.cells.length; cell++)
+    if (raster.cells[cell] !== OFF && (coversAll || contains(outline, middleOf(raster, cell)))) raster.cells[cell] = part
 }
 
 /** Paints the cells of a shape that lie on the table: with one part, or with what each shows. */

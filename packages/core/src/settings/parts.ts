@@ -2,7 +2,7 @@ import { pieceIndex } from '../design/find.js'
 import { allSettings, settingIds } from '../design/settingIds.js'
 import { planPart } from '../seating/parts.js'
 import { part, sameList } from '../subject/part.js'
-import { laidItems } from './settingCrowding.js'
+import { laidItems, sameLaid } from './settingCrowding.js'
 import { settingItems } from '../placing/settingItems.js'
 import { placeLayouts, widestLayout } from './settingKinds.js'
 
@@ -31,3 +31,6 @@ export const layoutPart = part({
     }
   }
 })
+
+/** What lies before each guest as outlines and heights; the same while other pieces as large lie there. */
+export const laidPart = part({ reads: [], needs: { layout: layoutPart }, work: (_, { layout }) => layout.laid, same: sameLaid })

@@ -1,11 +1,12 @@
-import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
+import { overlapMm, reachMm, sameFootprint, type Footprint } from '../geometry/footprint.js'
 import { distanceMm } from '../geometry/point.js'
 import type { Place } from '../seating/places.js'
 import { itemShape, type SettingItem, type SettingLayout } from '../placing/settingItems.js'
 
 /** A thing of a setting where it lies on the table. */
 export interface LaidItem {
-  readonly item: SettingItem
+  /** A plate that is eaten from, or that one stands on. */
+  readonly isPlate: boolean
   readonly number: number
   readonly shape: Footprint
   readonly reachMm: number
@@ -18,8 +19,25 @@ export function laidItems(place: Place, layout: SettingLayout, mirrored = false)
     .filter((item) => !item.stacked)
     .map((item) => {
       const shape = itemShape(item, place, mirrored)
-      return { item, number: place.number, shape, reachMm: reachMm(shape), heightMm: heightOf(item) }
+      return {
+        isPlate: item.piece.kind === 'plate' && item.piece.role !== 'bread',
+        number: place.number,
+        shape,
+        reachMm: reachMm(shape),
+        heightMm: heightOf(item)
+      }
     })
+}
+
+/** Whether two tables are laid in the very same outlines, of whatever pieces. */
+export function sameLaid(before: readonly (readonly LaidItem[])[], after: readonly (readonly LaidItem[])[]): boolean {
+  return (
+    before.length === after.length && before.every((items, i) => items.length === after[i]!.length && items.every((item, j) => sameItem(item, after[i]![j]!)))
+  )
+}
+
+function sameItem(a: LaidItem, b: LaidItem): boolean {
+  return a.isPlate === b.isPlate && a.number === b.number && a.heightMm === b.heightMm && sameFootprint(a.shape, b.shape)
 }
 
 function heightOf(item: SettingItem): number {
