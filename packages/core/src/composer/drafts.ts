@@ -12,7 +12,7 @@ import { countsOf, fits, item, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
-import { hasStems, stemsToHave, type Option, type Stock, type StockOptions } from './stock.js'
+import { hasStems, stemsToHave, type Option, type Part, type Stock, type StockOptions } from './stock.js'
 
 /** A cast as a structure lays it, free of what the field can tell; not yet measured. */
 export interface Draft {
@@ -147,7 +147,8 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
   const index = pieceIndex(brief.look)
   const main = brief.frames[0]!
   const { lay, fixed } = programs[pattern]
-  const unlit = cast.light === null && brief.candles !== 'none' && lights.some((part) => stock[part].length > 0)
+  const mayBeLit = brief.candles !== 'none' && lights.some((part) => stock[part].length > 0)
+  const found: Draft[] = []
   for (const { scale, height } of fixed ? tries.slice(0, 1) : tries) {
     const low = lowered(brief, height)
     const table: Table = { brief: low, frame: main, index, scale }
@@ -156,6 +157,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
       return ordered(layouts, options.steer?.amount ?? 0)
         .slice(0, 2)
         .map((items, i): Draft => {
+          const unlit = mayBeLit && !items.some(isLight)
           const whole = withUseful(items, table, stock)
           const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(whole, main, low, brief.kept, index)])
           return {
@@ -174,10 +176,14 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
     // where the small flowers between do not go round, the others do without them
     const plain = cast.recipe?.filler && !all.every(goesRound) ? draftsWith({ ...cast, recipe: { ...cast.recipe, filler: null } }) : []
     const drafts = [...all, ...plain].filter(goesRound)
-    if (drafts.length > 0) return drafts
+    found.push(...drafts)
+    // a light that there is no room for beside the rest may find it beside less
+    if (drafts.some((draft) => !draft.unlit) || (found.length > 0 && cast.light === null)) return found
   }
-  return []
+  return found
 }
+
+const isLight = ({ option }: Item) => (lights as readonly Part[]).includes(option.part)
 
 /** Step of the search for a place, and how far off the spine it goes. */
 const USEFUL_STEP_MM = 20

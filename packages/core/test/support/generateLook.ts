@@ -177,12 +177,12 @@ function wildRoom(random: Random): Look['room'] {
       random() < 0.4
         ? { art: [{ id: 'art', name: 'Print', kind: 'picture', xMm: 0, widthMm: 500, bottomMm: 800, heightMm: 600 }], sockets: [{ xMm: 600, heightMm: 900 }] }
         : null,
-    fixture:
-      random() < 0.5
-        ? { bottomMm: 900 + Math.floor(random() * 700), widthMm: 500, greens: random() < 0.4 ? { pieceId: 'garland-olive', hangsMm: 100 } : null }
-        : null
+    fixture: random() < 0.5 ? lampAt(900 + Math.floor(random() * 700)) : null
   }
 }
+
+/** Every other lamp is dressed. */
+const lampAt = (bottomMm: number) => ({ bottomMm, widthMm: 500, greens: bottomMm % 2 === 0 ? { pieceId: 'garland-olive', hangsMm: 100 } : null })
 
 function wildMenu(random: Random): Look['menu'] {
   const vessel = () => pick(random, [null, 'low-bowl-oyster', 'tray-mirror', 'riser-oak', 'charger-brass'])

@@ -2,7 +2,9 @@ import type { Cast } from '../cast.js'
 import { widthOf } from '../../composition/families.js'
 import { item, radiusOf, type Item } from '../item.js'
 import { heroWidthMm, massAt, mirrored, type Table } from '../mass.js'
-import { besideMm, bothSides, lightsAt } from './lights.js'
+import { besideMm, bothSides, lightsAt, ringSpots } from './lights.js'
+
+const quarters = [0.25, 0.75, 1.25, 1.75].map((part) => part * Math.PI)
 
 /** A mound round a hero: sizes fall outward and nearly touch, the outline an ellipse along the table. */
 export function patch(cast: Cast, table: Table): Item[][] {
@@ -31,6 +33,8 @@ export function patch(cast: Cast, table: Table): Item[][] {
     const away = light ? Math.max(x + 30 + radiusOf(item(light, 'light', 0)), Math.abs(last.x) + besideMm(last, light, table.brief, 60)) : 0
     const lights = light ? lightsAt(light, bothSides(away)) : []
     layouts.push([...items, ...lights])
+    // where guests sit all round there is more room toward the corners
+    if (light && table.frame.ring && light.count >= 4) layouts.push([...items, ...lightsAt(light, ringSpots(besideMm(main, light, table.brief, 60), quarters))])
     if (lights.length > 0) layouts.push(items)
   }
   return layouts
