@@ -48,7 +48,7 @@ test('a two-level stand is filled, what is too tall below is put on top, and all
   await putOn(page, 'Two-level')
   await panel(page).locator('.el-collapse-item__header', { hasText: 'Fill it with' }).click()
   await choose(panel(page).getByRole('combobox', { name: 'Of', exact: true }), 'Poppy pods (4)')
-  await expect(panel(page).getByText(/lie side by side/)).toBeVisible()
+  await expect(panel(page).getByText(/lie side by side|One lies in it/)).toBeVisible()
   await panel(page)
     .getByRole('button', { name: /^Put \d/ })
     .click()

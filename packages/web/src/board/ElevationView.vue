@@ -6,8 +6,10 @@ import {
   findPiece,
   guestEyes,
   halfLengthMm,
+  isSupport,
   pedestals,
   pieceIndex,
+  rimHeightMm,
   type Figures,
   type Look,
   type SeatPlan,
@@ -119,7 +121,22 @@ const plates = computed(() =>
     }
   })
 )
-const byDepth = computed(() => [...props.standing].sort((a, b) => (props.turned ? b.pose.x - a.pose.x : b.pose.y - a.pose.y) || a.footMm - b.footMm))
+/** From the farthest to the nearest; what is in an opaque wall before that wall, so that it shows as far as it rises above the rim. */
+const byDepth = computed(() => {
+  const sorted = [...props.standing].sort((a, b) => (props.turned ? b.pose.x - a.pose.x : b.pose.y - a.pose.y) || a.footMm - b.footMm)
+  const behind = (one: Standing) => sorted.filter((other) => other.placed.on === one.placed.id && isBehindRim(other, one))
+  const withBehind = (one: Standing): Standing[] => [...behind(one).flatMap(withBehind), one]
+  const byId = new Map(sorted.map((one) => [one.placed.id, one]))
+  const hidden = (one: Standing) => {
+    const below = one.placed.on === null ? undefined : byId.get(one.placed.on)
+    return below !== undefined && isBehindRim(one, below)
+  }
+  return sorted.filter((one) => !hidden(one)).flatMap(withBehind)
+})
+
+function isBehindRim({ placed }: Standing, { piece }: Standing): boolean {
+  return placed.how === 'standing' && placed.level === 0 && isSupport(piece) && rimHeightMm(piece) !== null
+}
 defineSlots<{ piece(props: { standing: Standing }): unknown }>()
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import FoldAway from '../shell/FoldAway.vue'
-import { fillSpots, fillWith, isStanding, mixIn, pieceIndex, spareCount, type FillSpot, type Look, type Standing } from '@hestiad/core'
+import { fillSpots, fillWith, isStanding, mixIn, pieceIndex, spareCount, type FillSpot, type Look, type Piece, type Standing } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CountField from '../shell/CountField.vue'
@@ -15,13 +15,15 @@ const open = ref(false)
 const MOST_KINDS = 3
 const chosen = ref<(string | null)[]>([])
 const wished = ref<number | null>(null)
+/** What bowls are filled with first comes first. */
+const isFruit = (piece: Piece) => piece.kind === 'ornament' && (piece.form === 'fruit' || piece.form === 'pods')
 const things = computed(() =>
   props.look.pieces
     .filter(
       (piece) => isStanding(piece) && (piece.kind === 'ornament' || piece.kind === 'holder' || piece.kind === 'vessel') && piece.id !== props.standing.piece.id
     )
     .map((piece) => ({ piece, spare: spareCount(props.look, piece) }))
-    .sort((a, b) => Number(b.spare > 0) - Number(a.spare > 0))
+    .sort((a, b) => Number(b.spare > 0) - Number(a.spare > 0) || Number(isFruit(b.piece)) - Number(isFruit(a.piece)))
     .map(({ piece }) => piece)
 )
 const kinds = computed(() => {
