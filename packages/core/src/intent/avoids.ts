@@ -1,6 +1,7 @@
 import { colorName } from '../color/colorWords.js'
 import type { Piece } from '../design/piece.js'
 import { plainWords, says, singular } from '../units/plainWords.js'
+import { remembered } from '../units/remembered.js'
 
 /** What of a piece a word is about. */
 export type AvoidedFor = 'color' | 'material' | 'kind' | 'name'
@@ -16,9 +17,11 @@ export function avoidedFor(piece: Piece, words: readonly string[]): { readonly w
   return undefined
 }
 
+const inSingular = remembered((text) => singular(plainWords(text)))
+
 /** What of a piece a plain word is about; undefined where it does not mean the piece. */
 export function aboutOf(piece: Piece, word: string): AvoidedFor | undefined {
-  const means = (text: string) => singular(plainWords(text)) === singular(word)
+  const means = (text: string) => inSingular(text) === singular(word)
   if (means(colorName(piece.color))) return 'color'
   if (means(piece.material)) return 'material'
   if (means(piece.kind) || ('form' in piece && means(piece.form))) return 'kind'

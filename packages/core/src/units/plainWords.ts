@@ -1,3 +1,5 @@
+import { remembered } from './remembered.js'
+
 /** Text as it is compared with lists of words: small letters without accents, single blanks between words and numbers. */
 export function plainWords(text: string): string {
   return text
@@ -24,7 +26,9 @@ export function singular(word: string): string {
 
 /** Whether a text says some words, one or many of them. */
 export function says(text: string, words: string): boolean {
-  const plain = (of: string) => plainWords(of).split(' ').map(singular).join(' ')
-  const wanted = plain(words)
-  return wanted !== '' && ` ${plain(text)} `.includes(` ${wanted} `)
+  const wanted = inSingular(words)
+  return wanted !== '' && ` ${inSingular(text)} `.includes(` ${wanted} `)
 }
+
+/** Each word of a text as one of many. */
+const inSingular = remembered((text) => plainWords(text).split(' ').map(singular).join(' '))

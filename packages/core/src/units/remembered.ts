@@ -1,6 +1,7 @@
-const MOST_KNOWN = 500
+/** More than the names and patterns of a large cupboard. */
+const MOST_KNOWN = 4000
 
-/** A function of a text that remembers its last few hundred answers. */
+/** A function of a text that remembers its last few thousand answers. */
 export function remembered<Result>(work: (text: string) => Result): (text: string) => Result {
   const known = new Map<string, Result>()
   return (text) => {

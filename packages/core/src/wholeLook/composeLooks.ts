@@ -70,7 +70,7 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
   const shown: ReadonlySet<string>[] = [...(options.earlier ?? []).map((one) => new Set(one.pieceIds)), ...begun.map(idsChosen)]
   for (let i = begun.length; i < options.want; i++) {
     if (options.onProgress?.(i, options.want, task.found) === false) break
-    const direction = ordered[(i + options.seed - 1) % ordered.length]!
+    const direction = ordered[(((i + options.seed - 1) % ordered.length) + ordered.length) % ordered.length]!
     const laid: WholeLook[] = []
     const times = isThorough(options) ? MORE_CASTS : 1
     for (const cast of bestCasts(model, direction, newnessAmong(shown), times * CASTS_TRIED)) {
