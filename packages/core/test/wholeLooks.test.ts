@@ -71,10 +71,11 @@ describe.each(['pearl-anniversary', 'mending-circle', 'ferry-crew'])('whole look
 describe('a whole look', () => {
   const look = demoLook()
 
-  it('is the same for the same seed, and does not write the look', () => {
+  it('is the same for the same seed, is laid for seed nought too, and does not write the look', () => {
     const before = structuredClone(look)
     const one = composeLooks(look, { ...options, want: 1 })
     expect(composeLooks(look, { ...options, want: 1 })).toEqual(one)
+    expect(composeLooks(look, { ...options, want: 1, seed: 0 })).toHaveLength(1)
     expect(look).toEqual(before)
   })
 
