@@ -59,3 +59,44 @@ describe('greens round the lamp', () => {
     expect((fillLook(old) as Look).room.fixture).toEqual({ bottomMm: 1500, widthMm: 400, greens: null })
   })
 })
+
+// the lists: reference/petPlants.ts; what is on none of them is unknown and never called safe
+describe('leaves under plates and round the lamp in a house with animals', () => {
+  const pets = { cats: true, dogs: false, toddlers: false }
+  const leafOf = (genus: string) => bare.pieces.map((piece) => (piece.id === 'kale-leaf' && piece.kind === 'stem' ? { ...piece, genus, name: 'Leaf' } : piece))
+  const laid = (genus: string, household: Look['household'] = pets): Look => ({
+    ...bare,
+    household,
+    pieces: leafOf(genus),
+    setting: { ...bare.setting, leavesId: 'kale-leaf' }
+  })
+  const told = (look: Look) =>
+    createAssessor()
+      .measure(look)
+      .each.filter((one) => one.code === 'plants.pets')
+      .map((one) => [one.severity, one.because])
+
+  it('a lily stops, a listed plant warns, one on no list is a note and never silent, a harmless one and a house without animals are', () => {
+    expect(told(laid('Lilium'))).toEqual([['stop', 'lilies-cats']])
+    expect(told(laid('Lilium', { ...pets, cats: false, dogs: true }))).toEqual([['note', 'on-no-list']])
+    expect(told(laid('Hedera'))).toEqual([['warn', 'listed-toxic']])
+    expect(told(laid('Nonesuch'))).toEqual([['note', 'on-no-list']])
+    expect(told(laid('Rosa'))).toEqual([])
+    expect(told(laid('Lilium', { cats: false, dogs: false, toddlers: false }))).toEqual([])
+  })
+
+  it('each remedy takes them away, and none brings another that is listed', () => {
+    const lilies = laid('Lilium')
+    const found = findingOf(lilies, 'plants.pets')
+    expect(found.remedies.map((one) => one.code)).toContain('leave-out-plants')
+    for (const remedy of found.remedies) expect(told(applyEdit(lilies, remedy.edit))).toEqual([])
+    const ivy = {
+      ...bare,
+      household: pets,
+      room: lamp(900),
+      pieces: bare.pieces.map((piece) => (piece.id === 'garland-olive' ? { ...piece, name: 'Ivy garland, 6 ft' } : piece))
+    }
+    expect(told(ivy)).toEqual([['warn', 'listed-toxic']])
+    for (const remedy of findingOf(ivy, 'plants.pets').remedies) expect(told(applyEdit(ivy, remedy.edit))).toEqual([])
+  })
+})

@@ -51,6 +51,7 @@ export interface FindingShapes {
   'stems.mouth': Shape<AtPiece, { stems: number }, { stems: number }, 'mouth'>
   'stems.sparse': Shape<AtPiece, { cover: number; stems: number }, { cover: number; stems: number }, 'mechanics-show'>
   'stems.short': Shape<AtPiece, { lengthMm: number; kinds: number }, { lengthMm: number }, 'out-of-water'>
+  'plants.pets': Shape<AtLine, { kinds: number }, { kinds: number }, 'lilies-cats' | 'listed-toxic' | 'on-no-list'>
   'stems.pets': Shape<AtPlants, { kinds: number }, { kinds: number }, 'lilies-cats' | 'listed-toxic'>
   'stems.pets-unknown': Shape<AtPlants, { kinds: number }, { kinds: number }, 'on-no-list'>
   'money.over': Shape<AtMoney, { spendCents: number }, { spendCents: number }, 'working-budget'>

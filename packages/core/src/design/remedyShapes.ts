@@ -66,6 +66,7 @@ export interface RemedyShapes {
   'fewer-stems': OnPlaced & { readonly stems: number }
   'more-stems': OnPlaced & { readonly stems: number }
   'smaller-spread': OnPlaced & { readonly spreadMm: number }
+  'leave-out-plants': OnPiece
   'leave-out-stems': OnPlaced & { readonly kinds: number }
   'raise-budget': { readonly totalCents: number }
   'use-reserve': { readonly cents: number }

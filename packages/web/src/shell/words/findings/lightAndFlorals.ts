@@ -165,6 +165,17 @@ export const lightAndFloralWords = {
       'lilies-cats': 'True lilies and daylilies endanger cats, even by pollen and vase water. Do not use them here; ask a vet.'
     }
   },
+  'plants.pets': {
+    step: 'florals',
+    title: ({ because }) => (because === 'on-no-list' ? 'Leaves not known to be safe for pets' : 'Leaves listed as toxic to pets'),
+    is: ({ at }, say) => say.piece(at.pieceId),
+    limit: ({ because }) => (because === 'on-no-list' ? 'on no list: ask a vet' : 'keep out of reach, ask a vet'),
+    because: {
+      'listed-toxic': 'The animal-poison lists name them for cats or dogs. Leaves fall: keep them out of reach and ask a vet.',
+      'lilies-cats': 'True lilies and daylilies endanger cats, even by pollen and vase water. Do not use them here; ask a vet.',
+      'on-no-list': 'No list here names them, which does not make them safe. Ask a vet.'
+    }
+  },
   'stems.pets-unknown': {
     step: 'florals',
     title: () => 'Not known to be safe for pets',

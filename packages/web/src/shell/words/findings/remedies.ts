@@ -53,6 +53,7 @@ export const remedyWords: { readonly [Code in RemedyCode]: (params: RemedyShapes
   'fewer-stems': ({ stems }) => `Use ${some(stems, 'stem', 'stems')}`,
   'more-stems': ({ stems }) => `Use ${some(stems, 'stem', 'stems')}`,
   'smaller-spread': ({ spreadMm }, say) => `Gather it to ${say.length(spreadMm)} across`,
+  'leave-out-plants': ({ pieceId }, say) => `Do without ${say.piece(pieceId)}`,
   'leave-out-stems': ({ kinds }) => `Leave out ${some(kinds, 'kind', 'kinds')} of stem`,
   'raise-budget': ({ totalCents }, say) => `Raise the budget to ${say.amount(totalCents)}`,
   'use-reserve': ({ cents }, say) => `Draw ${say.amount(cents)} from the reserve`,

@@ -96,6 +96,7 @@ export const ruleNames: Readonly<Record<FindingCode, string>> = {
   'stems.sparse': 'stems enough',
   'stems.short': 'stems long enough',
   'stems.pets': 'plants and pets',
+  'plants.pets': 'leaves and pets',
   'stems.pets-unknown': 'plants and pets',
   'money.over': 'budget',
   'money.cap': 'caps',
