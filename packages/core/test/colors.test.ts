@@ -56,6 +56,18 @@ describe('colors seen from above', () => {
     for (const shape of [roundTable(54), longTable(96, 42)]) expect([...shares(table({ table: shape }))]).toEqual([[null, 1]])
   })
 
+  // areas of circles, worked by hand
+  it('of a bowl are those of its widest circle and not of its foot, less what lies loose in its mouth', () => {
+    const bowl = changed('bowl-oyster-wide', { id: 'bowl', form: 'bowl', baseMm: 120, widestMm: 300, mouthMm: 300, heightMm: 90, depthMm: 80 })
+    const bare = bareLook()
+    const laid = table({ table: longTable(60, 40), pieces: [...bare.pieces, bowl], centerpiece: [newPlaced('b', 'bowl')] })
+    const mm2 = 60 * 40 * 25.4 ** 2
+    expect(shares(laid).get('bowl')! / ((Math.PI * 150 ** 2) / mm2)).toBeCloseTo(1, 1)
+    const filled = { ...laid, centerpiece: [{ ...newPlaced('b', 'bowl'), filling: { pieceId: 'cranberries', count: 4, heightMm: 40 } }] }
+    expect(shares(filled).get('cranberries')!).toBeGreaterThan(0.8 * ((Math.PI * 150 ** 2) / mm2))
+    expect(shares(filled).get('bowl') ?? 0).toBeLessThan(0.2 * ((Math.PI * 150 ** 2) / mm2))
+  })
+
   it('of a runner on a rectangle are in the proportion of their areas, worked by hand: 14 in of 42 along all of 96', () => {
     const runner = changed('runner-smoke', { id: 'strip', lengthMm: 96 * 25.4, widthMm: 14 * 25.4 })
     const look = table({ table: longTable(96, 42), pieces: [runner] })

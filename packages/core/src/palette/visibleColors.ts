@@ -10,6 +10,7 @@ import { laidRunners } from '../linens/runnerStrips.js'
 import { itemShape, type SettingItem } from '../placing/settingItems.js'
 import { EDGE_GAP_MM } from '../reference/places.js'
 import type { Place } from '../seating/places.js'
+import { isBody, solidFootprint, solidReachMm } from '../solids/solid.js'
 import { seatPlan, type SeatPlan } from '../seating/seatPlan.js'
 import { placeLayouts, settingOf, type PlaceLayout } from '../settings/settingKinds.js'
 import { lotOf, OFF, paintOutline, paintShape, tableRaster, type PartOfCell, type Raster } from './raster.js'
@@ -146,11 +147,19 @@ function foldCovers(fold: FoldKind, u: number, v: number): boolean {
 }
 
 function layStanding(one: Standing, index: PieceIndex, { whole, part, some }: Painter): void {
-  whole(one.foot, one.piece, 'middle')
+  whole(groundOf(one), one.piece, 'middle')
+  const loose = one.solids.find((solid) => solid.part === 'filling')
+  if (loose && one.filling) whole(solidFootprint(loose), one.filling, 'middle')
   const stems = one.placed.arrangement?.stems ?? []
   if (stems.length === 0 && one.candle) whole({ kind: 'disc', x: one.pose.x, y: one.pose.y, radiusMm: one.candle.diameterMm / 2 }, one.candle, 'middle')
   const byLot = headsByLot(one, index, part)
   if (byLot) some(one.spread, (_, cell) => byLot(lotOf(cell)))
+}
+
+/** What a piece covers as it is seen from above, without its flowers: a bowl as far as its belly or rim reaches. */
+function groundOf({ foot, solids }: Standing): Footprint {
+  if (foot.kind === 'rect') return foot
+  return { ...foot, radiusMm: Math.max(foot.radiusMm, ...solids.filter(isBody).map(solidReachMm)) }
 }
 
 /** The part a lot from 0 to 1 falls on among the flowers of an arrangement, by the area of their heads; undefined where it has none. */
