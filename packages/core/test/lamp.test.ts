@@ -32,6 +32,11 @@ describe('greens round the lamp', () => {
     expect(applyEdit(look, swapEdit(look, 'garland-olive', 'garland-eucalyptus')).room.fixture!.greens!.pieceId).toBe('garland-eucalyptus')
   })
 
+  it('takes minutes, as all that is built does', () => {
+    const minutes = (room: Look['room']) => createAssessor().measure({ ...bare, room }).figures.effort.totalMin
+    expect(minutes(lamp(900)) - minutes({ ...plainRoom, fixture: { ...lamp(900).fixture!, greens: null } })).toBe(8)
+  })
+
   it('takes from the room under the lamp what it hangs down', () => {
     const jug = put('jug', 'jug-sky')
     const topMm = (index.get('jug-sky') as { heightMm: number }).heightMm

@@ -19,7 +19,7 @@ const laid = ['linens', 'setting', 'kinds', 'menu', 'centerpiece', 'pieces', 'in
 const laying = part({ reads: ['setting', 'kinds'], needs: { layout: layoutPart }, work: (look, { layout }) => layoutMinutes(look, layout.byPlace) })
 
 /** Minutes one pair of hands takes, part by part. */
-const effort = part({ reads: ['linens', 'centerpiece'], needs: { laying }, work: (look, needed) => effortOf(look, needed.laying) })
+const effort = part({ reads: ['linens', 'centerpiece', 'room'], needs: { laying }, work: (look, needed) => effortOf(look, needed.laying) })
 
 type Laid = Pick<Look, (typeof laid)[number]>
 
