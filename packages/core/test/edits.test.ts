@@ -25,11 +25,8 @@ type Random = () => number
 const oneOf = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!
 const number = (random: Random, least: number, most: number) => Math.round(least + random() * (most - least))
 const yes = (random: Random) => random() < 0.5
-const pieceOf = (look: Look, random: Random, kind: Piece['kind']) =>
-  oneOf(
-    random,
-    look.pieces.filter((piece) => piece.kind === kind)
-  )?.id ?? null
+const ofKind = (look: Look, kind: Piece['kind']) => look.pieces.filter((piece) => piece.kind === kind)
+const pieceOf = (look: Look, random: Random, kind: Piece['kind']) => oneOf(random, ofKind(look, kind))?.id ?? null
 const placedOf = (look: Look, random: Random) => oneOf(random, look.centerpiece)?.id ?? 'nobody'
 const dishOf = (look: Look, random: Random) => oneOf(random, look.menu.dishes)
 const arrangedOf = (look: Look, random: Random) =>
@@ -144,7 +141,7 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   changeRoom: (look, r) => edits.changeRoom(look, { pass: yes(r), door: oneOf(r, ['north', null] as const) }),
   setWall: (look, r) => edits.setWall(look, oneOf(r, ['north', 'east', 'south', 'west'] as const), oneOf(r, [null, 'near', 1200] as const)),
   hangLamp: (look, r) => edits.hangLamp(look, yes(r)),
-  dressLamp: (look, r) => edits.dressLamp(edits.hangLamp(look, true) && look, oneOf(r, ['garland-olive', null] as const)),
+  dressLamp: (look, r) => edits.dressLamp(look, oneOf(r, ['garland-olive', null] as const)),
   changeLamp: (look, r) => edits.changeLamp(look, { bottomMm: number(r, 1200, 2000) }),
   standAtWall: (look, r) => edits.standAtWall(look, yes(r)),
   addPicture: (look) => edits.addPicture(look, 'Picture'),

@@ -375,11 +375,12 @@ describe('table, places and people are drawn where they are measured', () => {
 describe('light and surfaces', () => {
   it('few flames light by themselves, far apart, and stand for the power of all; daylight comes from the window', () => {
     const flames = Array.from({ length: 9 }, (_, i) => ({ x: 100 * i, y: 0, z: 200 }))
-    const lit = (count: number) => {
+    const lit = (count: number, hour: (typeof hours)[number] = 'candle') => {
       const root = new THREE.Group()
-      addLights(root, 'candle', 'east', flames.slice(0, count), 1500)
+      addLights(root, hour, 'east', flames.slice(0, count), 800, 1500)
       return root.children
     }
+    expect(hours.map((hour) => lit(2, hour).filter((one) => one instanceof THREE.SpotLight).length)).toEqual([0, 1, 1])
     const points = (count: number) => lit(count).filter((one): one is THREE.PointLight => one instanceof THREE.PointLight)
     expect(points(2)).toHaveLength(2)
     expect(points(9).map((one) => one.position.x)).toEqual([0, 400, 800])
