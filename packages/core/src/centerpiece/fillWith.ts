@@ -22,9 +22,9 @@ const MOST = 60
 
 /**
  * Places for as many of a piece as go in or on something beside what is there: side by side first, then, where a wall holds them, fruit
- * and pods in a heap. Null where it carries nothing. Frame of what they are put in, millimeters.
+ * and pods in a heap, unless none is wished. Null where it carries nothing. Frame of what they are put in, millimeters.
  */
-export function fillSpots(look: Look, onId: string, pieceId: string, level = 0, most = MOST): FillSpot[] | null {
+export function fillSpots(look: Look, onId: string, pieceId: string, level = 0, most = MOST, heaped = true): FillSpot[] | null {
   const all = standings(look)
   const below = all.find((one) => one.placed.id === onId)
   const piece = pieceIndex(look).get(pieceId)
@@ -37,7 +37,7 @@ export function fillSpots(look: Look, onId: string, pieceId: string, level = 0, 
   const floor = floorOf(below.piece, level)
   const side = lying.length === 0 && floor.kind !== 'oval' ? packMost(floor, round.radiusMm, MOST) : []
   const lumps: Lump[] = side.map((at) => ({ ...at, ...round, zMm: round.halfMm + (hollow.groundMm(at) ?? 0) }))
-  const heapsUp = heaps(piece) && Number.isFinite(hollow.rimMm) && roomMm === null
+  const heapsUp = heaped && heaps(piece) && Number.isFinite(hollow.rimMm) && roomMm === null
   const letGo = lettingGo(round, [...lying, ...lumps], hollow)
   while (lumps.length < most) {
     const next = letGo()
@@ -62,10 +62,9 @@ export function fillWith(look: Look, onId: string, pieceId: string, count: numbe
   })
 }
 
-/** Of several kinds the largest stands alone so often along a long bowl, in widths of its own; there are so many of the next for each, and of the small ones: our own starting values. */
+/** Of several kinds the largest stands alone so often along a long bowl, in widths of its own; for each there are so many of the next, and of the small ones: our own starting values. */
 const LARGE_APART = 2.4
-const MIDDLE_EACH = 2
-const SMALL_EACH = 4
+const EACH = [1, 2, 4] as const
 
 export interface Mixed {
   readonly counts: readonly { readonly pieceId: string; readonly count: number }[]
@@ -77,36 +76,26 @@ export interface Mixed {
  * top. What is in it stays. Empty counts where nothing goes in.
  */
 export function mixIn(look: Look, onId: string, pieceIds: readonly string[], level = 0): Mixed {
-  const index = pieceIndex(look)
-  const kinds = pieceIds.flatMap((id) => {
-    const piece = index.get(id)
-    return piece && isStanding(piece) ? [piece] : []
-  })
-  kinds.sort((a, b) => sizeOf(b).radiusMm - sizeOf(a).radiusMm)
   const below = standings(look).find((one) => one.placed.id === onId)
   const counts: { pieceId: string; count: number }[] = []
   const put: ReturnType<typeof newPlaced>[] = []
-  let now = look
-  let large = 1
-  kinds.forEach((piece, rank) => {
-    if (!below || !isSupport(below.piece)) return
-    const spots = fillSpots(now, onId, piece.id, level) ?? []
+  if (below && isSupport(below.piece)) {
+    const index = pieceIndex(look)
+    const kinds = pieceIds.flatMap((id) => index.get(id) ?? []).filter(isStanding)
+    kinds.sort((a, b) => sizeOf(b).radiusMm - sizeOf(a).radiusMm)
     const { lengthMm } = extentSize(floorExtent(below.piece, level))
-    if (rank === 0) large = Math.max(1, Math.floor(lengthMm / (2 * sizeOf(piece).radiusMm * LARGE_APART)))
-    const wish = large * [1, MIDDLE_EACH, SMALL_EACH][Math.min(rank, 2)]!
-    const chosen =
-      rank < 2 && kinds.length > 1
-        ? spread(
-            spots.filter(({ heaped }) => !heaped),
-            wish,
-            rank === 0
-          )
-        : spots.slice(0, wish)
-    for (const { x, y } of chosen)
-      put.push({ ...newPlaced(numberedId(piece.id, [...now.centerpiece, ...put], 1), piece.id, x, y), on: onId, level, atMeal: below.placed.atMeal })
-    now = { ...look, centerpiece: [...look.centerpiece, ...put] }
-    if (chosen.length > 0) counts.push({ pieceId: piece.id, count: chosen.length })
-  })
+    const large = kinds[0] ? Math.max(1, Math.floor(lengthMm / (2 * sizeOf(kinds[0]).radiusMm * LARGE_APART))) : 0
+    for (const [rank, piece] of kinds.entries()) {
+      const wish = large * (EACH[rank] ?? EACH[EACH.length - 1]!)
+      const isSmall = rank >= 2
+      const now = { ...look, centerpiece: [...look.centerpiece, ...put] }
+      const spots = fillSpots(now, onId, piece.id, level, isSmall ? wish : MOST, isSmall) ?? []
+      const chosen = isSmall ? spots : spread(spots, wish, rank === 0)
+      for (const { x, y } of chosen)
+        put.push({ ...newPlaced(numberedId(piece.id, [...look.centerpiece, ...put], 1), piece.id, x, y), on: onId, level, atMeal: below.placed.atMeal })
+      if (chosen.length > 0) counts.push({ pieceId: piece.id, count: chosen.length })
+    }
+  }
   return { counts, edit: makeEdit(look, 'put-on', (draft) => void draft.centerpiece.push(...put)) }
 }
 

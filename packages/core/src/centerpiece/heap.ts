@@ -69,7 +69,7 @@ export function lettingGo(round: { readonly radiusMm: number; readonly halfMm: n
     const foot = footAt(at)
     if (foot === null) return null
     const nearest = lumps.reduce((least, one) => Math.min(least, Math.hypot(at.x - one.x, at.y - one.y)), farMm)
-    return foot + INWARD * Math.hypot(at.x, at.y) + TOGETHER * nearest
+    return rollingMm(foot, at, nearest)
   }
   const spots = gridOf(STEP * round.radiusMm, hollow, footAt, lumps, farMm)
   const isStill = (at: Point, footMm: number) => footMm < hollow.rimMm - round.halfMm || aside(at, 2).every((one) => hollow.groundMm(one) !== null)
@@ -110,12 +110,12 @@ function gridOf(step: number, { halfXMm, halfYMm }: Hollow, footAt: (at: Point) 
     nearestMm: Float64Array.from(points, (at) => Math.min(farMm, ...lumps.map((one) => Math.hypot(at.x - one.x, at.y - one.y)))),
     heightMm: new Float64Array(points.length)
   }
-  for (let i = 0; i < points.length; i++) grid.heightMm[i] = rollingMm(grid, i)
+  for (let i = 0; i < points.length; i++) grid.heightMm[i] = rollingMm(grid.footMm[i]!, points[i]!, grid.nearestMm[i]!)
   return grid
 }
 
-function rollingMm({ points, footMm, nearestMm }: Omit<Grid, 'heightMm'>, i: number): number {
-  return footMm[i]! + INWARD * Math.hypot(points[i]!.x, points[i]!.y) + TOGETHER * nearestMm[i]!
+function rollingMm(footMm: number, { x, y }: Point, nearestMm: number): number {
+  return footMm + INWARD * Math.hypot(x, y) + TOGETHER * nearestMm
 }
 
 /** What a lump more changes. */
@@ -126,7 +126,7 @@ function raise(grid: Grid, round: { readonly radiusMm: number; readonly halfMm: 
     const apart = Math.hypot(at.x - lump.x, at.y - lump.y)
     nearestMm[i] = Math.min(nearestMm[i]!, apart)
     if (apart < round.radiusMm + lump.radiusMm) footMm[i] = Math.max(footMm[i]!, footOnLumpsMm({ ...at, ...round }, under))
-    heightMm[i] = rollingMm(grid, i)
+    heightMm[i] = rollingMm(footMm[i]!, at, nearestMm[i]!)
   })
 }
 

@@ -61,7 +61,7 @@ export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[
   const index = pieceIndex(look)
   const byId = new Map(look.centerpiece.map((placed) => [placed.id, placed]))
   const done = new Map<string, Standing | null>()
-  const heap = heapsOf()
+  const heap: Heaps = new Map()
   const resolve = (placed: Placed): Standing | null => {
     const earlier = done.get(placed.id)
     if (earlier !== undefined) return earlier
@@ -79,7 +79,7 @@ export function standings(look: Pick<Look, 'centerpiece' | 'pieces'>): Standing[
 export function standingsOn(placed: readonly Placed[], below: Standing | undefined, look: Pick<Look, 'pieces'>): Standing[] {
   const index = pieceIndex(look)
   const done = new Map<string, Standing>()
-  const heap = heapsOf()
+  const heap: Heaps = new Map()
   if (below) done.set(below.placed.id, below)
   return placed.flatMap((one) => {
     const standing = stand(one, one.on === null ? null : (done.get(one.on) ?? null), heap, index)
@@ -90,7 +90,6 @@ export function standingsOn(placed: readonly Placed[], below: Standing | undefin
 
 /** Fruit and pods by what they lie in, in the order they are laid: each lies on those before it. */
 type Heaps = Map<Standing, Standing[]>
-const heapsOf = (): Heaps => new Map()
 const alone: Standing[] = []
 
 /** Worked out once per placed object: as long as it, its pieces, its support and its heap are the same objects, so is the result. */
@@ -197,11 +196,17 @@ export function bodySolids(one: Standing): readonly WorldSolid[] {
   return one.solids.filter(isBody)
 }
 
+const leafyForms: readonly Ornament['form'][] = ['garland', 'greens', 'wreath']
 const pliantForms = ['garland', 'beads', 'greens', 'throw', 'lights', 'wreath']
 
 /** What can hang over something or be laid round it. */
 export function isPliant(piece: StandingPiece): piece is Ornament {
   return piece.kind === 'ornament' && pliantForms.includes(piece.form)
+}
+
+/** What is drawn leaf by leaf where it hangs, leans or goes round. */
+export function isLeafy(piece: Piece | undefined): boolean {
+  return piece?.kind === 'ornament' && leafyForms.includes(piece.form)
 }
 
 /** The rectangle or disc over several solids. */

@@ -4,12 +4,11 @@ import { findPiece, pieceIndex, piecesOf } from '../design/find.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import type { FindingCode, FindingOf, Proposal } from '../design/finding.js'
 import type { Arrangement, Look, Placed } from '../design/look.js'
-import type { Piece } from '../design/piece.js'
 import { mergeStems } from '../design/swap.js'
 import { RECUT_MM } from '../reference/stems.js'
 import { takesStems } from '../solids/pieceSolids.js'
 import { arrangementNeeds } from './arrangementNeeds.js'
-import { petCaution, plantOf, plantsOfConcern } from './petCaution.js'
+import { isHarmless, plantsOfConcern } from './petCaution.js'
 
 type StemsCode = Extract<FindingCode, `stems.${string}`>
 type Arranged = Placed & { arrangement: Arrangement }
@@ -129,11 +128,6 @@ export function petProposals(look: Look, finding: FindingOf<'stems.pets' | 'stem
   if (bad.includes(placed.pieceId)) return [...harmlessPieces(look, placed), takeOffProposal(look, placed.id)]
   const arranging = arranged(look, finding)
   return arranging ? harmlessStems(look, arranging, bad) : []
-}
-
-const isHarmless = (piece: Piece) => {
-  const genus = plantOf(piece)
-  return genus === null || petCaution(genus) === 'listed-not-toxic'
 }
 
 function harmlessPieces(look: Look, placed: Placed): Proposal[] {

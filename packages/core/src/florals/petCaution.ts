@@ -1,3 +1,4 @@
+import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { commonPlants, petLists } from '../reference/petPlants.js'
@@ -47,24 +48,37 @@ function named(name: string): string {
   )
 }
 
+/** What is said of a plant in a household with animals; null for what is no plant, is listed as not toxic, or where there are none. */
+export type PlantConcern = 'lilies-cats' | 'listed-toxic' | 'on-no-list'
+
+export function plantConcern(piece: Piece | undefined, { cats, dogs }: Look['household']): PlantConcern | null {
+  const genus = piece && (cats || dogs) ? plantOf(piece) : null
+  if (genus === null) return null
+  const caution = petCaution(genus)
+  if (caution === 'listed-not-toxic') return null
+  if (caution === 'toxic') return 'listed-toxic'
+  return caution === 'dangerous-to-cats' && cats ? 'lilies-cats' : 'on-no-list'
+}
+
+/** Whether the lists call a piece not toxic, or it is no plant. */
+export function isHarmless(piece: Piece): boolean {
+  const genus = plantOf(piece)
+  return genus === null || petCaution(genus) === 'listed-not-toxic'
+}
+
 /** Plants of a placed piece, itself and its stems, by what the lists say for this household's animals; ids of pieces. */
 export function plantsOfConcern(
   look: Pick<Look, 'pieces' | 'centerpiece' | 'household'>,
   placedId: string
 ): { readonly toxic: string[]; readonly lilies: string[]; readonly unknown: string[] } {
   const concern = { toxic: [] as string[], lilies: [] as string[], unknown: [] as string[] }
-  const { cats, dogs } = look.household
-  if (!cats && !dogs) return concern
+  const lists = { 'lilies-cats': concern.lilies, 'listed-toxic': concern.toxic, 'on-no-list': concern.unknown }
   const placed = look.centerpiece.find((one) => one.id === placedId)
   const ids = placed ? [placed.pieceId, ...(placed.arrangement?.stems ?? []).map((line) => line.stemId)] : []
+  const index = pieceIndex(look)
   for (const id of ids) {
-    const piece = look.pieces.find((one) => one.id === id)
-    const genus = piece ? plantOf(piece) : null
-    if (genus === null) continue
-    const caution = petCaution(genus)
-    if (caution === 'dangerous-to-cats' && cats) concern.lilies.push(id)
-    else if (caution === 'toxic') concern.toxic.push(id)
-    else if (caution === 'unknown' || caution === 'dangerous-to-cats') concern.unknown.push(id)
+    const why = plantConcern(index.get(id), look.household)
+    if (why) lists[why].push(id)
   }
   return concern
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import FoldAway from '../shell/FoldAway.vue'
-import { gapsOf, type Look } from '@hestiad/core'
-import { computed, ref } from 'vue'
+import type { Gaps, Look } from '@hestiad/core'
+import { ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
@@ -12,7 +12,16 @@ const { t } = useI18n()
 const store = useLook()
 const { area } = usePreferences()
 const open = ref(false)
-const gaps = computed(() => (open.value ? gapsOf(props.look) : null))
+const gaps = shallowRef<Gaps>()
+
+/** What was found for a look that has changed since is not shown. */
+async function find(): Promise<void> {
+  if (!open.value) return
+  const { look } = props
+  const found = await store.findGaps()
+  if (look === props.look) gaps.value = found
+}
+watch([() => props.look, open], find)
 </script>
 
 <template>

@@ -1,4 +1,4 @@
-import { applyEdit, type Edit, type Look, type MakingDo, type Saving, type Seating, type StandingPiece } from '@hestiad/core'
+import { applyEdit, type Edit, type Gaps, type Look, type MakingDo, type Saving, type Seating, type StandingPiece } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/calls.js'
@@ -162,6 +162,8 @@ export const useLook = defineStore('look', () => {
     findSpot: (piece: StandingPiece) => assessor.spot(piece),
     /** What would save most, by the worker. */
     findSavings: (): Promise<readonly Saving[]> => assessor.savings(),
+    /** What fills the gaps of the middle, by the worker. */
+    findGaps: (): Promise<Gaps> => assessor.gaps(),
     findMakingDo: (): Promise<readonly MakingDo[]> => assessor.makingDo(),
     /** The best seating of the guests, by the worker. */
     findSeating: (): Promise<Seating> => assessor.seat()

@@ -34,6 +34,7 @@ export function startAssessor() {
     remedies: (finding: BareFinding) => service.remedies(finding),
     spot: (piece: StandingPiece) => service.spot(piece),
     savings: () => service.savings(),
+    gaps: () => service.gaps(),
     makingDo: () => service.makingDo(),
     heights: () => service.heights(),
     seat: () => service.seat()

@@ -1,6 +1,7 @@
 import {
   applyEdit,
   createAssessor,
+  gapsOf,
   heightMap,
   linesPart,
   makingDo,
@@ -12,6 +13,7 @@ import {
   type BareFinding,
   type Edit,
   type Figures,
+  type Gaps,
   type HeightMap,
   type Look,
   type MakingDo,
@@ -64,6 +66,10 @@ const service = {
   },
   savings(): Saving[] {
     return savings(assessor, look)
+  },
+  /** The gaps of the middle, and what fills them. */
+  gaps(): Gaps {
+    return gapsOf(look)
   },
   makingDo(): MakingDo[] {
     return makingDo(assessor, look)

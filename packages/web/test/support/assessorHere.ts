@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import {
   applyEdit,
   createAssessor,
+  gapsOf,
   heightMap,
   linesPart,
   makingDo,
@@ -30,6 +31,7 @@ export const assessorHere = {
       remedies: (finding: BareFinding) => Promise.resolve(assessor.remediesFor(told, finding)),
       spot: (piece: StandingPiece) => Promise.resolve(putNear(told, piece, { x: 0, y: 0 }, assessor.measure(told).get(surroundingsPart))),
       savings: () => Promise.resolve(savings(assessor, told)),
+      gaps: () => Promise.resolve(gapsOf(told)),
       makingDo: () => Promise.resolve(makingDo(assessor, told)),
       heights: () => Promise.resolve(heightMap(assessor.measure(told).get(planPart).outline, assessor.measure(told).get(linesPart))),
       seat: () => Promise.resolve(seatGuests(told))

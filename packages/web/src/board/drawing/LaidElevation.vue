@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Standing } from '@hestiad/core'
+import { isLeafy, type Standing } from '@hestiad/core'
 import { computed } from 'vue'
 import { alongMm } from '../viewport.js'
 import { leaf, polygonPath } from './paths.js'
@@ -34,7 +34,7 @@ const chalk = computed(() => {
   const [first, last] = [seen.value[0]!, seen.value[seen.value.length - 1]!]
   return [0.7, 0.5, 0.3].map((t, i) => `M ${first.x - first.half * 0.66} ${last.high * t} h ${first.half * (1.3 - i * 0.3)}`).join(' ')
 })
-const leafy = computed(() => piece.value.kind === 'ornament' && ['garland', 'greens', 'wreath'].includes(piece.value.form))
+const leafy = computed(() => isLeafy(piece.value))
 const tufts = computed(() =>
   seen.value.flatMap(({ x, half, low, high }) => {
     const [wide, tall] = [2 * half, high - low]

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { pieceIndex, seededRandom, type Look } from '@hestiad/core'
+import { isLeafy, pieceIndex, seededRandom, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import { shade } from './shade.js'
 
 /** The lamp over the middle from the side, in table millimeters, up positive, with what hangs round it; nothing above `topMm` is drawn. */
 const props = defineProps<{ look: Look; topMm: number }>()
 const SHADE_MM = 160
-const isLeafy = computed(() => lamp.value?.piece?.kind === 'ornament' && ['garland', 'greens', 'wreath'].includes(lamp.value.piece.form))
 const lamp = computed(() => {
   const { fixture } = props.look.room
   if (!fixture) return null
@@ -42,7 +41,7 @@ const leaves = computed(() => {
         v-for="(leaf, i) in leaves.filter((one) => one.y < topMm)"
         :key="i"
         :rx="leaf.r"
-        :ry="leaf.r * (isLeafy ? 0.38 : 0.9)"
+        :ry="leaf.r * (isLeafy(lamp.piece) ? 0.38 : 0.9)"
         :transform="`translate(${leaf.x} ${leaf.y}) rotate(${leaf.turn})`"
         :fill="leaf.dark ? shade(lamp.piece.color, -0.2) : lamp.piece.color"
       />

@@ -1,4 +1,4 @@
-import { lampGreensSolid, pieceIndex, seededRandom, type Look } from '@hestiad/core'
+import { isLeafy, lampGreensSolid, pieceIndex, seededRandom, type Look } from '@hestiad/core'
 import * as THREE from 'three'
 import { addLeaf } from './leafParts.js'
 import type { Parts } from './parts.js'
@@ -8,7 +8,6 @@ const SHADE_MM = 160
 const CORD_MM = 1500
 /** A leaf for so much of what hangs round it. */
 const LEAF_MM2 = 620
-const leafy = ['garland', 'greens', 'wreath']
 
 /** The lamp over the middle as a plain shade on its cord, with what is hung round it. */
 export function addLamp(parts: Parts, look: Look): void {
@@ -25,7 +24,7 @@ export function addLamp(parts: Parts, look: Look): void {
   const piece = index.get(fixture.greens?.pieceId ?? '')
   if (ring?.kind !== 'frustum' || piece?.kind !== 'ornament') return
   const random = seededRandom(5)
-  if (!leafy.includes(piece.form)) {
+  if (!isLeafy(piece)) {
     parts.add(new THREE.TorusGeometry(radius, 12, 8, 60), { kind: piece.material, color: piece.color }, { z: ring.z0Mm + 12 })
     return
   }

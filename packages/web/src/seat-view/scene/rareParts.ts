@@ -1,4 +1,4 @@
-import { extentSize, LANTERN_FLOOR_MM, type Random, type Standing } from '@hestiad/core'
+import { extentSize, isLeafy, LANTERN_FLOOR_MM, type Random, type Standing } from '@hestiad/core'
 import * as THREE from 'three'
 import { ball, block, turned, type Parts } from './parts.js'
 import { addLeaf } from './leafParts.js'
@@ -134,7 +134,7 @@ function addLaid(parts: Parts, one: Standing, random: Random): void {
     parts.add(board, look, { x: pose.x, y: pose.y, z: footMm + 3, turnRad: pose.turnRad })
     return
   }
-  const leafy = piece.kind === 'ornament' && ['garland', 'greens', 'wreath'].includes(piece.form)
+  const leafy = isLeafy(piece)
   for (const solid of solids) {
     if (solid.kind !== 'box') continue
     const high = solid.z1Mm - solid.z0Mm

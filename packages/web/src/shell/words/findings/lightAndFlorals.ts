@@ -8,6 +8,16 @@ const plantsIn = (at: FindingOf<'stems.pets'>['at'], say: Speaker) => {
   return plants === vessel ? plants : `${plants} in ${vessel}`
 }
 
+/** Why something is too near a flame. */
+const nearFlame = {
+  burns: 'Whatever is dry, faux, paper or cloth catches at once. Labels, venue rules and local code come first; never leave a flame alone.',
+  fresh: 'Fresh leaves and wood stand at least so far to the side of a flame; they dry and char. Labels and venue rules come first.',
+  strict: 'This venue wants the whole distance from everything that can burn.',
+  touches: 'It stands in the flame, or nearly.',
+  plume: 'It hangs in the hot air above the flame.',
+  wall: 'The candle stands inside it, and its wall burns.'
+} as const
+
 /** Candles and flowers. */
 export const lightAndFloralWords = {
   'candle.misfit': {
@@ -60,12 +70,7 @@ export const lightAndFloralWords = {
     is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
     because: {
-      burns: 'Whatever is dry, faux, paper or cloth catches at once. Labels, venue rules and local code come first; never leave a flame alone.',
-      fresh: 'Fresh leaves and wood stand at least so far to the side of a flame; they dry and char. Labels and venue rules come first.',
-      strict: 'This venue wants the whole distance from everything that can burn.',
-      touches: 'It stands in the flame, or nearly.',
-      plume: 'It hangs in the hot air above the flame.',
-      wall: 'The candle stands inside it, and its wall burns.',
+      ...nearFlame,
       smothered: 'A flame below closed glass goes out, and the glass can crack.'
     }
   },
@@ -84,14 +89,7 @@ export const lightAndFloralWords = {
     title: ({ at }, say) => `What hangs round the lamp is too near the flame of ${say.placed(at.placedId)}`,
     is: ({ measured }, say) => `${say.length(measured.distanceMm)} away`,
     limit: ({ limit }, say) => `${say.length(limit.distanceMm)} at least`,
-    because: {
-      plume: 'It hangs in the hot air above the flame. Labels, venue rules and local code come first; never leave a flame alone.',
-      burns: 'Whatever is dry, faux, paper or cloth catches at once. Labels, venue rules and local code come first; never leave a flame alone.',
-      fresh: 'Fresh leaves stand at least so far to the side of a flame; they dry and char. Labels and venue rules come first.',
-      strict: 'This venue wants the whole distance from everything that can burn.',
-      touches: 'It stands in the flame, or nearly.',
-      wall: 'It is round the flame.'
-    }
+    because: nearFlame
   },
   'flame.setting': {
     step: 'light',
