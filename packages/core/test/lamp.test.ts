@@ -90,6 +90,17 @@ describe('leaves under plates and round the lamp in a house with animals', () =>
     expect(told(laid('Lilium', { cats: false, dogs: false, toddlers: false }))).toEqual([])
   })
 
+  it('leaves of both kinds that are on no list are told as one', () => {
+    const both = {
+      ...laid('Nonesuch'),
+      room: lamp(900),
+      pieces: leafOf('Nonesuch').map((piece) => (piece.id === 'garland-olive' ? { ...piece, name: 'Garland' } : piece))
+    }
+    expect(told(both)).toHaveLength(2)
+    const { findings } = createAssessor().measure(both)
+    expect(findings.filter((one) => one.code === 'plants.pets')).toHaveLength(1)
+  })
+
   it('each remedy takes them away, and none brings another that is listed', () => {
     const lilies = laid('Lilium')
     const found = findingOf(lilies, 'plants.pets')

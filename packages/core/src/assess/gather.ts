@@ -26,6 +26,7 @@ function placeIdOf({ at }: BareFinding): string {
 const whateverPiece: ReadonlySet<BareFinding['code']> = new Set([
   'stems.pets',
   'stems.pets-unknown',
+  'plants.pets',
   'flame.setting',
   'flame.sleeves',
   'piece.edge',

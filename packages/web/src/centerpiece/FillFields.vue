@@ -57,8 +57,8 @@ const told = computed((): string[] => {
   const heaped = room.value.spots.length - beside.value
   return [
     mixed.value ? t('compose.fillMixed', { list: new Intl.ListFormat(locale.value, { style: 'long', type: 'conjunction' }).format(named) }) : '',
-    mixed.value ? '' : t('compose.fillTold', { fits: beside.value }, beside.value),
-    mixed.value || heaped === 0 ? '' : t('compose.fillHeaped', { heaped }, heaped),
+    mixed.value || beside.value === 0 ? '' : t('compose.fillTold', { fits: beside.value }, beside.value),
+    mixed.value || heaped === 0 ? '' : t(beside.value === 0 ? 'compose.fillOnTop' : 'compose.fillHeaped', { heaped }, heaped),
     missing === 0 ? '' : t('compose.fillMissing', { missing }, missing)
   ].filter((line) => line !== '')
 })

@@ -170,6 +170,7 @@ export const patternWords = {
   fill: 'Fill it with',
   fillDo: 'Put {n}',
   fillTold: 'One lies in it. | {fits} lie side by side.',
+  fillOnTop: 'One lies on what is there. | {heaped} lie on what is there, heaped.',
   fillHeaped: 'One more lies on them. | {heaped} more lie on them, heaped.',
   fillMissing: 'One of them is not in the house: it is bought or borrowed. | {missing} of them are not in the house: they are bought or borrowed.',
   fillMixed: 'For its length: {list}.',
