@@ -47,6 +47,7 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   endAt: (look, r) => edits.endAt(look, clock(r)),
   sayOfLook: (look, r) =>
     edits.sayOfLook(look, { by: oneOf(r, ['Ottoline', 'Bram'] as const), stand: oneOf(r, ['for', 'against'] as const), remark: '', day: '2027-01-20' }),
+  askOfLook: (look, r) => edits.askOfLook(look, oneOf(r, ['', 'Warmer or cooler?'] as const)),
   lookAgain: (look, r) => edits.lookAgain(look, oneOf(r, ['2027-01-21', '2027-02-01', null] as const)),
   unsayOfLook: (look, r) => edits.unsayOfLook(look, oneOf(r, ['Ottoline', 'Bram'] as const)),
   changeIntent: (look, r) =>

@@ -11,7 +11,7 @@ const words = {
   named: 'Name "first" </script>',
   stand: { for: 'Yes', unsure: 'Not sure', against: 'No' }
 }
-const shown = { lookId: 'a', name: 'Blue & <b>gold</b>', picture: '<svg></svg>', colors: ['#112233'], lines: ['Linens: "Flax"'] }
+const shown = { lookId: 'a', name: 'Blue & <b>gold</b>', picture: '<svg></svg>', colors: ['#112233'], lines: ['Linens: "Flax"'], ask: 'Too <blue>?' }
 const votes = { format: 'hestiad-votes', by: 'Ottoline', day: '2027-01-20', votes: [{ lookId: 'a', stand: 'for', remark: 'the napkins' }] }
 
 it('pages taken along hold names as text, never as markup or script', () => {

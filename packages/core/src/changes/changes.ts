@@ -6,6 +6,7 @@ import { colorDistance } from '../color/colorWords.js'
 import { ANSWERS } from '../intent/paletteFit.js'
 import { metals } from '../reference/materials.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
+import type { ColorHint } from '../palette/colorHints.js'
 import type { Change, Trial } from './change.js'
 import { FEW_CELLS, judgeOf, noteKey } from './judge.js'
 import { addTrials, leaveOutTrial, swapTrials, type Shelf } from './trials.js'
@@ -56,14 +57,35 @@ export function colorChanges(assessor: Assessor, look: Look, note: ColorNote): C
   const swaps = piecesOf(look, note).flatMap((id) => swapTrials(look, id).slice(0, MOST_SWAPS))
   const adds =
     note.kind === 'lone' || note.kind === 'unmet'
-      ? addTrials(look, assessor.measure(look), Infinity).filter((trial) => isNear(look, trial.pieceId, note.color))
+      ? addTrials(look, assessor.measure(look), Infinity, (piece) => colorDistance(piece.color, note.color) < ANSWERS)
       : []
   const found = ranked(judged(judge, [...adds, ...swaps]).filter((change) => mends(change) && change.toGet === 0))
   const told = new Set<string>()
   return found.filter(({ pieceId }) => told.size < MOST_REMEDIES && !told.has(pieceId) && told.add(pieceId))
 }
 
-const isNear = (look: Look, id: string, color: string) => colorDistance(look.pieces.find((piece) => piece.id === id)!.color, color) < ANSWERS
+/** What a hint about colors names, laid: put in the middle, or in the place of what it stands in for. */
+export function hintChanges(assessor: Assessor, look: Look, hint: ColorHint): Change[] {
+  const judge = judgeOf(assessor, look, FEW_CELLS)
+  switch (hint.kind) {
+    case 'sharpen':
+    case 'pair':
+    case 'bridge':
+    case 'break-up':
+      return judged(
+        judge,
+        addTrials(look, assessor.measure(look), 1, (piece) => piece.id === hint.byPieceId)
+      )
+    case 'stars':
+      return judged(
+        judge,
+        swapTrials(look, hint.pieceIds[hint.pieceIds.length - 1]!).filter((trial) => trial.toId === hint.byPieceId)
+      )
+    case 'woods':
+    case 'art':
+      return []
+  }
+}
 
 /** The pieces that something noticed is about. */
 function piecesOf(look: Look, note: ColorNote): string[] {
@@ -86,6 +108,8 @@ function piecesOf(look: Look, note: ColorNote): string[] {
       return [...ofColor(note.color), ...idsOf(look, ['napkin'])]
     case 'outside':
       return [...note.pieceIds]
+    case 'over':
+      return laid.filter((piece) => colorDistance(piece.color, note.color) < ANSWERS).map((piece) => piece.id)
     case 'room':
     case 'unmet':
       return idsOf(look, ['napkin', 'runner', 'cloth', 'candle', 'stem', 'ornament', 'vessel'])

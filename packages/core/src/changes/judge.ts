@@ -71,6 +71,7 @@ export function noteKey(note: ColorNote): string {
     case 'lone':
     case 'unmet':
     case 'outside':
+    case 'over':
       return `${note.kind} ${note.color}`
     case 'lost':
       return `lost ${note.pieceId}`

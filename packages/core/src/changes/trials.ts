@@ -45,7 +45,7 @@ export function leaveOutTrial(look: Look, pieceId: string): Trial | undefined {
 }
 
 /** Pieces of the house that are not laid and not promised elsewhere, put where there is room nearest to the middle; the nearest in color to what is laid first. */
-export function addTrials(look: Look, measured: Measured, most: number): Trial[] {
+export function addTrials(look: Look, measured: Measured, most: number, isWanted: (piece: Piece) => boolean = () => true): Trial[] {
   const used = usedIds(look)
   const claimed = new Set(look.claims.filter((claim) => !claim.settled).map((claim) => claim.pieceId))
   const laid = look.pieces.filter((piece) => used.has(piece.id))
@@ -53,7 +53,7 @@ export function addTrials(look: Look, measured: Measured, most: number): Trial[]
   const around = measured.get(surroundingsPart)
   return look.pieces
     .filter(isStanding)
-    .filter((piece) => piece.owned > 0 && !used.has(piece.id) && !claimed.has(piece.id) && piece.of === null && piece.kind !== 'riser')
+    .filter((piece) => piece.owned > 0 && !used.has(piece.id) && !claimed.has(piece.id) && piece.of === null && piece.kind !== 'riser' && isWanted(piece))
     .map((piece) => ({ piece, far: near(piece) }))
     .sort((a, b) => a.far - b.far)
     .slice(0, most)

@@ -26,6 +26,12 @@ export interface PaletteEntry {
   readonly role: ColorRole
 }
 
+/** A color of which there may be only so much: percent of what is seen of the table from above, 1 to 100. */
+export interface ColorCap {
+  readonly color: string
+  readonly mostPercent: number
+}
+
 /** What the table is for: a meal on its day, every day for the household, or to be looked at while nobody eats at it. */
 export const tableUses = ['event', 'daily', 'show'] as const
 export type TableUse = (typeof tableUses)[number]
@@ -52,6 +58,8 @@ export interface Intent {
   /** A piece all else goes with, and the hero where it can be one; one that is no longer among the pieces counts as none. */
   readonly anchorId: string | null
   readonly palette: readonly PaletteEntry[]
+  /** Colors that are welcome in small spots only. */
+  readonly caps: readonly ColorCap[]
   /** What must not be on the table: words for colors, materials, kinds of things, plants or names. */
   readonly avoid: readonly string[]
   /** Minutes there are to build it by one pair of hands; null where nobody asks. */
@@ -70,6 +78,7 @@ export const noIntent: Intent = {
   moods: [],
   anchorId: null,
   palette: [],
+  caps: [],
   avoid: [],
   effortMin: null,
   use: 'event',

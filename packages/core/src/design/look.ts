@@ -18,6 +18,8 @@ export interface Look {
   readonly verdicts: readonly Verdict[]
   /** The day on which the stylist wants to look at it again with fresh eyes, ISO; null where none. */
   readonly lookAgainOn: string | null
+  /** What the stylist would like to know of those who are shown it; empty for nothing. */
+  readonly ask: string
   readonly household: Household
   readonly money: Budget
   readonly school: School

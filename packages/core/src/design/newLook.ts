@@ -45,6 +45,7 @@ export function newLook(wishes: Wishes, pieces: readonly Piece[], offers: readon
     intent: noIntent,
     verdicts: [],
     lookAgainOn: null,
+    ask: '',
     household: like?.household ?? { cats: false, dogs: false, toddlers: false },
     money: { currency: wishes.currency, totalCents: wishes.totalCents, reservePercent: wishes.reservePercent, ...noTax },
     // what one look was laid out by, and the rules it broke on purpose, are not the next one's
@@ -89,6 +90,7 @@ export function beginAnother(look: Look, name: string): Look {
     variants: [],
     verdicts: [],
     lookAgainOn: null,
+    ask: '',
     interchangeable: [],
     buying: { ...plainBuying, tripCents: look.buying.tripCents, reusePercent: look.buying.reusePercent }
   }

@@ -1,4 +1,5 @@
-export const stands = ['for', 'unsure', 'against'] as const
+/** `not-here` is for a look that is well done and does not suit this house or company. */
+export const stands = ['for', 'unsure', 'not-here', 'against'] as const
 export type Stand = (typeof stands)[number]
 
 /** What somebody says of a look: host, client or the stylist. */

@@ -8,6 +8,7 @@ export const intentSchema = object({
   moods: { ...list(oneOf(...moods), moods.length), uniqueItems: true },
   anchorId: idOrNull,
   palette: list(object({ color, role: oneOf(...colorRoles) }), 12),
+  caps: list(object({ color, mostPercent: { type: 'integer', minimum: 1, maximum: 100 } }), 12),
   avoid: list(text, 20),
   effortMin: orNull({ type: 'integer', minimum: 1, maximum: 6000 }),
   use: oneOf(...tableUses),

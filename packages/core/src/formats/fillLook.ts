@@ -21,6 +21,7 @@ import {
 const lookDefaults = {
   verdicts: [],
   lookAgainOn: null,
+  ask: '',
   room: plainRoom,
   menu: noMenu,
   shops: [],

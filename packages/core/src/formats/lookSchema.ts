@@ -262,6 +262,7 @@ export const lookSchema = {
     intent: intentSchema,
     verdicts: verdictsSchema,
     lookAgainOn: orNull(day),
+    ask: { type: 'string', maxLength: 1000 },
     household: object({ cats: flag, dogs: flag, toddlers: flag }),
     money: object({
       currency: { type: 'string', pattern: '^[A-Z]{3}$' },

@@ -43,6 +43,8 @@ export type ColorNote =
   | { readonly kind: 'unmet'; readonly color: string; readonly share: number }
   /** A color seen and not wished for. */
   | { readonly kind: 'outside'; readonly color: string; readonly share: number; readonly pieceIds: readonly string[] }
+  /** More of a color than the brief lets there be. */
+  | { readonly kind: 'over'; readonly color: string; readonly share: number; readonly mostPercent: number }
   /** A strong color of the table that nothing in the room answers, and the room's color it could meet. */
   | { readonly kind: 'room'; readonly color: string; readonly roomColor: string; readonly of: RoomThing }
   /** More or less color than a mood has: mean OKLab chroma of what is seen. */
@@ -218,7 +220,11 @@ function wishNotes({ intent }: Look, groups: readonly ColorGroup[], wished: read
     const [least, most] = chromaOfMood[mood]
     return chroma < least || chroma > most ? [{ kind: 'mood', mood, chroma, least, most }] : []
   })
-  return groups.length > 1 ? [...unmet, ...outside, ...moods.slice(0, 1)] : []
+  const over = intent.caps.flatMap(({ color, mostPercent }): ColorNote[] => {
+    const share = groups.reduce((sum, group) => sum + (colorDistance(group.color, color) < ANSWERS ? group.share : 0), 0)
+    return share > mostPercent / 100 ? [{ kind: 'over', color, share, mostPercent }] : []
+  })
+  return groups.length > 1 ? [...unmet, ...outside, ...over, ...moods.slice(0, 1)] : []
 }
 
 /** Where nothing in color on the table answers anything in color in the room, and nothing in color in the room the table: its strongest color is told. */

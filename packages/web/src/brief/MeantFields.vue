@@ -8,6 +8,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import TextField from '../shell/TextField.vue'
 import { useLook } from '../stores/lookStore.js'
+import CapFields from './CapFields.vue'
 import PaletteField from './PaletteField.vue'
 import RoomColors from './RoomColors.vue'
 import TouchFields from './TouchFields.vue'
@@ -86,6 +87,10 @@ function toggle(mood: Mood): void {
     <div class="field">
       <span class="label">{{ t('meant.palette') }}</span>
       <PaletteField :look="look" @change="set" />
+    </div>
+    <div class="field">
+      <span class="label">{{ t('meant.caps') }}</span>
+      <CapFields :look="look" />
     </div>
     <div class="field">
       <span class="label">{{ t('meant.room.title') }}</span>

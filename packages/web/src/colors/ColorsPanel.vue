@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colorFigures, colorName, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
+import { colorFigures, colorHints, colorName, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, toRaw, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -7,9 +7,11 @@ import { list, percent } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
 import ChangeList from '../changes/ChangeList.vue'
 import { useChanges } from '../changes/useChanges.js'
+import ColorHints from './ColorHints.vue'
 import ColorSpots from './ColorSpots.vue'
 import FromSeat from './FromSeat.vue'
 import LightnessProfile from './LightnessProfile.vue'
+import PalettesBeside from './PalettesBeside.vue'
 import ShareStrip from './ShareStrip.vue'
 import TogetherTable from './TogetherTable.vue'
 import WishedStrip from './WishedStrip.vue'
@@ -21,8 +23,15 @@ const { t } = useI18n()
 const STILL_MS = 250
 const still = refDebounced(toRef(props, 'look'), STILL_MS)
 const figures = computed(() => colorFigures(toRaw(still.value)))
-/** For each note what of the cupboard mends it. */
-const { lists, of, looking } = useChanges(toRef(props, 'look'), async (look) => ({ kind: 'colors', look, notes: figures.value.notes }))
+const hints = computed(() => colorHints(toRaw(still.value), figures.value))
+/** For each note what of the cupboard mends it, then for each hint what it names, laid. */
+const { lists, of, looking } = useChanges(toRef(props, 'look'), async (look) => ({
+  kind: 'colors',
+  look,
+  notes: figures.value.notes,
+  hints: hints.value
+}))
+const hintLists = computed(() => lists.value.slice(figures.value.notes.length))
 const pointed = ref<string>()
 const names = computed(() => new Map(props.look.pieces.map((piece) => [piece.id, piece.name])))
 const group = computed(() => figures.value.groups.find((one) => one.color === pointed.value))
@@ -31,7 +40,7 @@ const piecesOf = (one: ColorGroup) =>
 const tenth = (value: number) => value.toFixed(1)
 
 function swatchesOf(note: ColorNote): readonly string[] {
-  if (note.kind === 'lone' || note.kind === 'unmet' || note.kind === 'outside') return [note.color]
+  if (note.kind === 'lone' || note.kind === 'unmet' || note.kind === 'outside' || note.kind === 'over') return [note.color]
   if (note.kind === 'quarrel') return [note.a, note.b]
   if (note.kind === 'room') return [note.color, note.roomColor]
   return note.kind === 'whites' ? [note.warm, note.cool] : []
@@ -54,6 +63,8 @@ function tell(note: ColorNote): string {
     case 'unmet':
     case 'outside':
       return t(`colors.note.${note.kind}`, { color: colorName(note.color), share: percent(note.share) })
+    case 'over':
+      return t('colors.note.over', { color: colorName(note.color), share: percent(note.share), most: percent(note.mostPercent / 100) })
     case 'room':
       return t('colors.note.room', { color: colorName(note.color), of: t(`meant.room.of.${note.of}`), roomColor: colorName(note.roomColor) })
     case 'mood':
@@ -124,11 +135,13 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
         </li>
       </ul>
     </section>
+    <ColorHints v-if="hints.length > 0" :look="look" :of="of" :hints="hints" :lists="hintLists" />
     <section class="stack">
       <h3>{{ t('colors.lightness') }}</h3>
       <LightnessProfile :groups="figures.groups" :mean="figures.lightness" />
       <p class="soft small tidy">{{ t('colors.lightnessSays', { mean: Math.round(figures.lightness) }) }}</p>
     </section>
+    <PalettesBeside :look="still" :groups="figures.groups" :chroma="figures.chroma" />
     <TogetherTable :look="look" />
     <p class="row small tidy">
       {{ t('colors.save') }}

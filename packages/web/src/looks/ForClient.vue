@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatMoney, sayOfLook, type Look, type Stand, type Verdict } from '@hestiad/core'
+import { formatMoney, sayOfLook, stands, type Look, type Stand, type Verdict } from '@hestiad/core'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { saveFile } from '../seat-view/saveFile.js'
@@ -27,7 +27,7 @@ const isWrong = ref(false)
 function shown({ id, look }: { readonly id: string; readonly look: Look }, at: number): ShownLook {
   const cents = props.spendCents[at]
   const price = withPrices.value && cents !== undefined ? [t('looks.client.price', { amount: formatMoney(cents, look.money.currency) })] : []
-  return { lookId: id, name: look.name, picture: props.picture(at), colors: colorsOf(look), lines: [...linesOf(look, t as never), ...price] }
+  return { lookId: id, name: look.name, picture: props.picture(at), colors: colorsOf(look), lines: [...linesOf(look, t as never), ...price], ask: look.ask }
 }
 
 function show(): void {
@@ -39,7 +39,7 @@ function show(): void {
     remark: t('looks.client.remark'),
     save: t('looks.client.save'),
     named: t('looks.client.named'),
-    stand: { for: t('looks.stand.for'), unsure: t('looks.stand.unsure'), against: t('looks.stand.against') } satisfies Record<Stand, string>
+    stand: Object.fromEntries(stands.map((stand) => [stand, t(`looks.stand.${stand}`)])) as Record<Stand, string>
   }
   saveFile(new Blob([clientPageHtml(props.sides.map(shown), words)], { type: 'text/html' }), `${occasion.title} looks.html`)
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lookAgain, sayOfLook, stands, unsayOfLook, type Look, type Stand } from '@hestiad/core'
+import { askOfLook, lookAgain, sayOfLook, stands, unsayOfLook, type Look, type Stand } from '@hestiad/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -26,6 +26,7 @@ function say(part: { readonly stand?: Stand; readonly remark?: string }): void {
     <TextField v-model="by" :label="t('looks.saidBy')" />
     <ChoiceField :label="t('looks.stands')" :model-value="own?.stand ?? 'unsure'" :choices="choices" @update:model-value="say({ stand: $event })" />
     <TextField :label="t('looks.because')" :model-value="own?.remark ?? ''" :max="1000" @update:model-value="say({ remark: $event })" />
+    <TextField :label="t('looks.ask')" :placeholder="t('looks.askAs')" :model-value="look.ask" :max="1000" @update:model-value="store.run(askOfLook, $event)" />
     <DateField
       :label="t('looks.again.on')"
       optional

@@ -108,6 +108,7 @@ async function send(): Promise<void> {
             :choices="choices"
             @update:model-value="said[one.id]!.stand = $event"
           />
+          <p v-if="one.look.ask" class="ask">{{ one.look.ask }}</p>
           <TextField v-if="said[one.id]" v-model="said[one.id]!.remark" live :rows="2" :max="1000" :label="t('looks.client.remark')" />
         </article>
       </div>
@@ -159,9 +160,17 @@ article {
   flex: 1;
 }
 
-ul {
+ul,
+.ask {
   margin: 0;
+}
+
+ul {
   padding-left: 20px;
+}
+
+.ask {
+  font: 560 19px var(--serif);
 }
 
 footer {

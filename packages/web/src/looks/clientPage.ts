@@ -9,6 +9,8 @@ export interface ShownLook {
   readonly picture: string
   readonly colors: readonly string[]
   readonly lines: readonly string[]
+  /** What the stylist would like to know; empty for nothing. */
+  readonly ask: string
 }
 
 export type ClientWords = Readonly<Record<'title' | 'hint' | 'by' | 'remark' | 'save' | 'named', string>> & { readonly stand: Readonly<Record<Stand, string>> }
@@ -33,7 +35,7 @@ export function clientPageHtml(looks: readonly ShownLook[], words: ClientWords):
 <fieldset><legend>${inHtml(look.name)}</legend>${stands
     .map((stand) => `<label><input type="radio" name="stand-${i}" value="${stand}"> ${inHtml(words.stand[stand])}</label>`)
     .join('')}</fieldset>
-<label class="remark">${inHtml(words.remark)}<textarea rows="2" maxlength="${MOST_REMARK}"></textarea></label></article>`
+${look.ask === '' ? '' : `<p class="ask">${inHtml(look.ask)}</p>`}<label class="remark">${inHtml(words.remark)}<textarea rows="2" maxlength="${MOST_REMARK}"></textarea></label></article>`
   const key = JSON.stringify(`hestiad-votes ${looks.map((look) => look.lookId).join(' ')}`).replace(/</g, '\\u003c')
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${inHtml(words.title)}</title>
@@ -42,7 +44,7 @@ body{max-width:1000px;margin:0 auto;padding:24px 18px 110px;background:#f7f2e8;c
 h1{margin:0;font:600 30px Georgia,serif}h2{margin:0 0 8px;font:600 22px Georgia,serif}main{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(380px,100%),1fr));gap:22px;margin-top:20px}
 article{display:grid;gap:8px;align-content:start;padding:18px;background:#fffdf8;border:1px solid #d9cfbd;border-radius:6px;break-inside:avoid}.picture svg{display:block;width:100%;height:auto}
 .colors{display:flex;margin:0;height:18px}.colors i{flex:1}ul{margin:0;padding-left:20px}fieldset{display:flex;flex-wrap:wrap;gap:4px 18px;margin:0;padding:0;border:0}legend{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
-fieldset label{display:flex;gap:8px;align-items:center;min-height:44px}input[type=radio]{width:22px;height:22px;accent-color:#b4482a}.remark{display:grid;gap:4px}
+fieldset label{display:flex;gap:8px;align-items:center;min-height:44px}input[type=radio]{width:22px;height:22px;accent-color:#b4482a}.ask{margin:0;font:600 19px Georgia,serif}.remark{display:grid;gap:4px}
 textarea,footer input{padding:8px;border:1px solid #8f8168;border-radius:4px;background:#fff;font:inherit}
 footer{position:fixed;inset:auto 0 0;display:flex;flex-wrap:wrap;gap:10px 16px;align-items:center;justify-content:center;padding:12px;background:#fffdf8;border-top:1px solid #d9cfbd}
 button{min-height:48px;padding:0 18px;border:0;border-radius:5px;background:#b4482a;color:#fff;font:600 17px system-ui,sans-serif}@media print{footer{display:none}body{background:#fff}}

@@ -1,10 +1,22 @@
-import { additions, changesFor, colorChanges, createAssessor, whatHelps, type Change, type ColorNote, type Look, type Shelf } from '@hestiad/core'
+import {
+  additions,
+  changesFor,
+  colorChanges,
+  createAssessor,
+  hintChanges,
+  whatHelps,
+  type Change,
+  type ColorHint,
+  type ColorNote,
+  type Look,
+  type Shelf
+} from '@hestiad/core'
 
 export type ChangesRequest =
   | { readonly kind: 'for'; readonly look: Look; readonly pieceId: string; readonly shelf: Shelf | undefined }
   | { readonly kind: 'add' | 'help'; readonly look: Look }
-  | { readonly kind: 'colors'; readonly look: Look; readonly notes: readonly ColorNote[] }
-/** Lists of changes; for colors one for each note. */
+  | { readonly kind: 'colors'; readonly look: Look; readonly notes: readonly ColorNote[]; readonly hints: readonly ColorHint[] }
+/** Lists of changes; for colors one for each note, then one for each hint. */
 export type ChangesReply = readonly (readonly Change[])[]
 
 self.onmessage = ({ data }: MessageEvent<ChangesRequest>) => self.postMessage(answer(data))
@@ -19,6 +31,6 @@ function answer(asked: ChangesRequest): ChangesReply {
     case 'help':
       return [whatHelps(assessor, asked.look)]
     case 'colors':
-      return asked.notes.map((note) => colorChanges(assessor, asked.look, note))
+      return [...asked.notes.map((note) => colorChanges(assessor, asked.look, note)), ...asked.hints.map((hint) => hintChanges(assessor, asked.look, hint))]
   }
 }

@@ -14,6 +14,11 @@ export function lookAgain(look: Look, on: string | null): Edit {
   return makeEdit(look, 'brief', (draft) => void (draft.lookAgainOn = on))
 }
 
+/** What the stylist asks those who are shown the look; empty for nothing. */
+export function askOfLook(look: Look, ask: string): Edit {
+  return makeEdit(look, 'brief', (draft) => void (draft.ask = ask))
+}
+
 /** What somebody said goes again. */
 export function unsayOfLook(look: Look, by: string): Edit {
   return makeEdit(look, 'brief', (draft) => void (draft.verdicts = draft.verdicts.filter((one) => one.by !== by)))

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { changeIntent, colorName, type ColorCap, type Look } from '@hestiad/core'
+import { Plus, X } from '@lucide/vue'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import CountField from '../shell/CountField.vue'
+import { useLook } from '../stores/lookStore.js'
+
+/** Colors that are welcome in small spots only, each with how much of what is seen it may be. */
+const props = defineProps<{ look: Look }>()
+const { t } = useI18n()
+const store = useLook()
+const MOST = 12
+const FIRST: ColorCap = { color: '#4a3427', mostPercent: 3 }
+const caps = computed(() => props.look.intent.caps)
+const set = (next: readonly ColorCap[]) => store.run(changeIntent, { caps: next })
+const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one, i) => (i === at ? { ...one, ...part } : one)))
+</script>
+
+<template>
+  <div class="stack">
+    <ul v-if="caps.length > 0">
+      <li v-for="(cap, i) in caps" :key="i">
+        <el-color-picker
+          :model-value="cap.color"
+          color-format="hex"
+          :aria-label="t('meant.capColor', { n: i + 1 })"
+          @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"
+        />
+        <span>{{ colorName(cap.color) }}</span>
+        <CountField :label="t('meant.capMost')" :model-value="cap.mostPercent" :min="1" :max="100" @update:model-value="setOne(i, { mostPercent: $event })" />
+        <el-button class="plain" :aria-label="t('meant.capDrop', { color: colorName(cap.color) })" @click="set(caps.filter((_, at) => at !== i))"
+          ><X :size="16" aria-hidden="true"
+        /></el-button>
+      </li>
+    </ul>
+    <p class="row">
+      <el-button v-if="caps.length < MOST" size="small" @click="set([...caps, FIRST])"
+        ><Plus :size="14" aria-hidden="true" /> {{ t('meant.capAdd') }}</el-button
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: auto minmax(60px, 1fr) auto auto;
+  gap: 10px;
+  align-items: end;
+}
+
+p {
+  margin: 0;
+}
+</style>
