@@ -1,6 +1,6 @@
 import type { Claim, Look, Table } from '@hestiad/core'
 import { Type } from 'class-transformer'
-import { IsArray, IsInt, IsISO8601, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator'
+import { IsArray, IsBoolean, IsInt, IsISO8601, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator'
 import { IsCore, IsCoreList } from './coreTypes.js'
 
 /** What a new occasion is begun with; the table is checked with the look it becomes part of. */
@@ -20,6 +20,8 @@ export class NewOccasionDto {
   @IsObject() @IsCore('Table') table!: Table
   /** Id of an earlier look whose room, household and ways of working are taken over. */
   @IsOptional() @IsString() @MaxLength(64) like?: string
+  /** Lays the table as that look has it. */
+  @IsOptional() @IsBoolean() asLaid?: boolean
 }
 
 /** A look in the list: enough to draw its table small, with the pieces it uses and no offers. */

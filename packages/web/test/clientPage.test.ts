@@ -9,7 +9,7 @@ const words = {
   remark: '',
   save: '',
   named: 'Name "first" </script>',
-  stand: { for: 'Yes', unsure: 'Not sure', against: 'No' }
+  stand: { for: 'Yes', unsure: 'Not sure', 'not-here': 'Not here', against: 'No' }
 }
 const shown = { lookId: 'a', name: 'Blue & <b>gold</b>', picture: '<svg></svg>', colors: ['#112233'], lines: ['Linens: "Flax"'], ask: 'Too <blue>?' }
 const votes = { format: 'hestiad-votes', by: 'Ottoline', day: '2027-01-20', votes: [{ lookId: 'a', stand: 'for', remark: 'the napkins' }] }
@@ -18,6 +18,7 @@ it('pages taken along hold names as text, never as markup or script', () => {
   const html = clientPageHtml([{ ...shown, lookId: '</script><script>x' }], words)
   expect(html).toContain('Blue &amp; &lt;b&gt;gold&lt;/b&gt;')
   expect(html).toContain('Linens: &quot;Flax&quot;')
+  expect(html).toContain('Too &lt;blue&gt;?')
   // what opens a script opens the page's own
   expect(html.match(/<script/g)).toHaveLength(1)
   expect(html.match(/<\/script>/g)).toHaveLength(1)

@@ -19,6 +19,11 @@ const MOST_HELP = 8
 /** A change helps that makes a look worth so much more. Our own starting value. */
 const HELPS = 0.005
 const MOST_REMEDIES = 4
+/** A change makes it another table from so much of what is seen and so far in color (CIEDE2000) on, as long as the look is not worth much less. Our own starting values. */
+const FRESH_SHARE = 0.01
+const FRESH_E = 15
+const FRESH_LOSS = -0.05
+const FRESH_SWAPS = 8
 
 const isSafe = ({ brings }: Change) => brings.every((one) => one.severity !== 'stop')
 /** In the house before the shops, and there what the look gains most by. */
@@ -47,6 +52,32 @@ export function whatHelps(assessor: Assessor, look: Look): Change[] {
     .filter((change) => change.gain > HELPS)
     .sort((a, b) => b.gain - a.gain)
     .slice(0, MOST_HELP)
+}
+
+/** Another table for the least money: layers and things in another color that change much of what is seen, the cheapest first; one change for each thing. */
+export function freshChanges(assessor: Assessor, look: Look): Change[] {
+  const judge = judgeOf(assessor, look, FEW_CELLS)
+  const seen = new Map<string, number>()
+  for (const { pieceId, share } of colorFigures(look, FEW_CELLS).seen.parts) if (pieceId !== null) seen.set(pieceId, (seen.get(pieceId) ?? 0) + share)
+  const kindOf = new Map(look.pieces.map((piece) => [piece.id, piece.kind]))
+  const things = [...seen].filter(([id, share]) => share >= FRESH_SHARE && kindOf.get(id) !== 'flatware').sort((a, b) => b[1] - a[1])
+  const changes = things.flatMap(([id]) => {
+    const found = judged(judge, otherColored(look, id)).filter(
+      (change) => (change.deltaE ?? 0) >= FRESH_E && change.gain > FRESH_LOSS && change.brings.length === 0 && change.notesBrought.length === 0
+    )
+    return found.sort((a, b) => a.spendCents - b.spendCents || b.gain - a.gain)[0] ?? []
+  })
+  const worth = (change: Change) => seen.get(change.pieceId)! * change.deltaE!
+  return changes.sort((a, b) => Math.max(0, a.spendCents) - Math.max(0, b.spendCents) || worth(b) - worth(a)).slice(0, MOST_HELP)
+}
+
+/** Substitutes that are clearly of another color. */
+function otherColored(look: Look, id: string): Trial[] {
+  const colorOf = (of: string | null) => look.pieces.find((piece) => piece.id === of)?.color
+  const from = colorOf(id)
+  if (from === undefined) return []
+  const isOther = (trial: Trial) => colorDistance(colorOf(trial.toId) ?? from, from) >= ANSWERS
+  return swapTrials(look, id).filter(isOther).slice(0, FRESH_SWAPS)
 }
 
 /** What of the cupboard mends something noticed of the colors: it is gone after, no other takes its place and nothing graver comes. */

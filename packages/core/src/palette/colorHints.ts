@@ -145,8 +145,6 @@ function artOf(look: Look, laid: readonly Piece[]): ColorHint | null {
   const near = (piece: Piece, color: string) => piece.kind === 'stem' && colorDistance(piece.color, color) < ANSWERS
   const open = colors.find((color) => !laid.some((piece) => near(piece, color)))
   if (open === undefined) return null
-  const stems = look.pieces
-    .filter((piece) => near(piece, open))
-    .sort((a, b) => colorDistance(a.color, open) - colorDistance(b.color, open))
+  const stems = look.pieces.filter((piece) => near(piece, open)).sort((a, b) => colorDistance(a.color, open) - colorDistance(b.color, open))
   return stems.length > 0 ? { kind: 'art', color: open, stemIds: stems.slice(0, MOST_STEMS).map((piece) => piece.id) } : null
 }

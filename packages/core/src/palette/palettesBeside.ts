@@ -1,8 +1,7 @@
-import { chromaOf, colorDistance, hueOf } from '../color/colorWords.js'
+import { chromaOf, colorDistance, hueApart } from '../color/colorWords.js'
 import type { PaletteEntry } from '../design/intent.js'
 import type { Piece } from '../design/piece.js'
-import { ANSWERS, isOutside } from '../intent/paletteFit.js'
-import { metals } from '../reference/materials.js'
+import { ANSWERS } from '../intent/paletteFit.js'
 import type { ColorGroup } from './colorFigures.js'
 
 /** The colors of one table beside those of an earlier one. */
@@ -16,12 +15,22 @@ export interface PaletteBeside {
 
 /** Less of a color than this is none of a palette: our own starting value. */
 const SEEN = 0.004
-const isOfPalette = (group: ColorGroup) => group.share >= SEEN && group.parts.some((part) => part.where !== 'table')
+const isSeen = (group: ColorGroup) => group.share >= SEEN && group.parts.some((part) => part.where !== 'table')
+
+/** Without so much OKLab chroma a thing goes with every palette: our own starting value. */
+const NEUTRAL = 0.06
+/** Colors with a hue are the same where the hue is, those without where they are about as light; one with and one without only where hardly told apart. Our own starting values. */
+const SAME_HUE = 25
+const MIXED = 0.05
+function isSameColor(a: string, b: string): boolean {
+  const hued = [a, b].filter((color) => chromaOf(color) >= NEUTRAL).length
+  return colorDistance(a, b) < (hued === 1 ? MIXED : ANSWERS) && (hued < 2 || hueApart(a, b) < SAME_HUE)
+}
 
 /** What two tables have in common in color, bare tabletops left out. */
 export function paletteBeside(here: readonly ColorGroup[], other: readonly ColorGroup[]): PaletteBeside {
-  const [own, theirs] = [here.filter(isOfPalette), other.filter(isOfPalette)]
-  const answered = (group: ColorGroup, by: readonly ColorGroup[]) => by.some((one) => colorDistance(one.color, group.color) < ANSWERS)
+  const [own, theirs] = [here.filter(isSeen), other.filter(isSeen)]
+  const answered = (group: ColorGroup, by: readonly ColorGroup[]) => by.some((one) => isSameColor(one.color, group.color))
   const seen = own.reduce((sum, group) => sum + group.share, 0)
   return {
     sharedShare: seen === 0 ? 0 : own.reduce((sum, group) => sum + (answered(group, theirs) ? group.share : 0), 0) / seen,
@@ -31,7 +40,7 @@ export function paletteBeside(here: readonly ColorGroup[], other: readonly Color
 }
 
 /** A table's colors as a palette. */
-export const paletteOfGroups = (groups: readonly ColorGroup[]): PaletteEntry[] => groups.filter(isOfPalette).map(({ color, role }) => ({ color, role }))
+export const paletteOfGroups = (groups: readonly ColorGroup[]): PaletteEntry[] => groups.filter(isSeen).map(({ color, role }) => ({ color, role }))
 
 /** What the house has, held against a palette. */
 export interface HouseFit {
@@ -45,22 +54,12 @@ export interface HouseFit {
   readonly neutralShare: number
 }
 
-/** Without so much OKLab chroma a thing goes with every palette: our own starting value. */
-const NEUTRAL = 0.04
-const LEAF_HUES = [100, 175] as const
 const kinds = new Set<Piece['kind']>(['cloth', 'runner', 'napkin', 'mat', 'plate', 'glass', 'candle', 'vessel', 'ornament', 'tray'])
 
-/** Whether a color was chosen for it: metals, wood, leaves and flowers have theirs by nature. */
-function isColored(piece: Piece): boolean {
-  const hue = hueOf(piece.color)
-  return (
-    chromaOf(piece.color) >= NEUTRAL &&
-    !metals.has(piece.material) &&
-    piece.material !== 'wood' &&
-    piece.material !== 'rattan' &&
-    !(hue > LEAF_HUES[0] && hue < LEAF_HUES[1])
-  )
-}
+/** What is dyed, glazed or cast in a color somebody chose; metals, wood, fruit, leaves and flowers have theirs by nature. */
+const chosen = new Set<Piece['material']>(['porcelain', 'stoneware', 'glass', 'linen', 'cotton', 'wool', 'wax', 'paper', 'resin'])
+const isColored = (piece: Piece) => (piece.kind !== 'ornament' || piece.form !== 'lights') && chosen.has(piece.material) && chromaOf(piece.color) >= NEUTRAL
+const isOfPalette = (piece: Piece, palette: readonly PaletteEntry[]) => palette.some((entry) => isSameColor(entry.color, piece.color))
 
 /** Sets of the house that fall out of a palette, and what it has nothing for. */
 export function houseFit(pieces: readonly Piece[], palette: readonly PaletteEntry[]): HouseFit {
@@ -69,12 +68,12 @@ export function houseFit(pieces: readonly Piece[], palette: readonly PaletteEntr
   const count = (list: readonly Piece[]) => list.reduce((sum, piece) => sum + piece.owned, 0)
   return {
     inColor,
-    fallOut: inColor.filter((piece) => isOutside(piece.color, palette)).sort((a, b) => b.owned - a.owned),
-    gaps: palette.filter((entry) => !own.some((piece) => colorDistance(piece.color, entry.color) < ANSWERS)),
+    fallOut: inColor.filter((piece) => !isOfPalette(piece, palette)).sort((a, b) => b.owned - a.owned),
+    gaps: palette.filter((entry) => !own.some((piece) => isSameColor(piece.color, entry.color))),
     neutralShare: own.length === 0 ? 0 : 1 - count(inColor) / count(own)
   }
 }
 
 /** With how many of some palettes a piece goes. */
 export const worksWith = (piece: Piece, palettes: readonly (readonly PaletteEntry[])[]): number =>
-  palettes.filter((palette) => !isColored(piece) || !isOutside(piece.color, palette)).length
+  palettes.filter((palette) => !isColored(piece) || isOfPalette(piece, palette)).length

@@ -33,6 +33,7 @@ export function layoutMinutes(look: Pick<Look, 'setting' | 'kinds'>, layouts: re
 }
 
 export const checkCodes = [
+  'practice',
   'places',
   'kinds',
   'edge',
@@ -71,7 +72,9 @@ export function layingChecks(look: Look): LayingCheck[] {
   const kinds = new Map<KindKey, number>()
   for (const { key } of layouts) kinds.set(key, (kinds.get(key) ?? 0) + 1)
   const chargers = layouts.filter(({ layout }) => layout.items.some((item) => item.piece.kind === 'plate' && item.piece.role === 'charger')).length
+  const fold = setting.napkin && { fold: setting.napkin.fold, tries: folds[setting.napkin.fold].practice }
   const checks: (LayingCheck | false)[] = [
+    fold !== null && fold.tries > 1 && { code: 'practice', params: fold },
     { code: 'places', params: { count: layouts.length } },
     kinds.size > 1 && { code: 'kinds', params: { kinds: [...kinds].map(([key, count]) => `${key} ${count}`).join(', ') } },
     has('plate') && { code: 'edge', params: { edgeMm: EDGE_GAP_MM } },

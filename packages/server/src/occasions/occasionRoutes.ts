@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { NewOccasionDto, operations } from '@hestiad/api'
-import { newLook, usedIds, type Look } from '@hestiad/core'
+import { laidAs, newLook, usedIds, type Look } from '@hestiad/core'
 import type { FastifyPluginCallback } from 'fastify'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
@@ -31,7 +31,8 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
     const dto = readDto(NewOccasionDto, request.body)
     const pieces = (await loadItems(storage)).map((item) => item.piece)
     const like = dto.like === undefined ? undefined : (await openLook(storage, dto.like)).look
-    const look = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
+    const bare = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
+    const look = like && dto.asLaid ? laidAs(bare, like) : bare
     return reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, lettersOf(look), look))))
   })
 

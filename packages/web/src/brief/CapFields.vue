@@ -38,6 +38,7 @@ const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one,
       <el-button v-if="caps.length < MOST" size="small" @click="set([...caps, FIRST])"
         ><Plus :size="14" aria-hidden="true" /> {{ t('meant.capAdd') }}</el-button
       >
+      <span v-if="caps.length > 0" class="soft small">{{ t('meant.capsSay') }}</span>
     </p>
   </div>
 </template>

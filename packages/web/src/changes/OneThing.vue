@@ -14,9 +14,9 @@ import { useChanges } from './useChanges.js'
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-type Way = 'for' | 'add' | 'help'
+type Way = 'for' | 'add' | 'help' | 'fresh'
 const way = ref<Way>('for')
-const ways = (['for', 'add', 'help'] as const).map((value) => ({ value, label: t(`changes.way.${value}`) }))
+const ways = (['for', 'add', 'help', 'fresh'] as const).map((value) => ({ value, label: t(`changes.way.${value}`) }))
 const fromShops = ref(false)
 const wanted = ref<string | null>(null)
 const things = computed(() => {

@@ -47,6 +47,16 @@ onMounted(load)
 const other = computed(() => others.value?.find((one) => one.id === chosen.value) ?? others.value?.[0])
 const beside = computed(() => other.value && paletteBeside(props.groups, other.value.groups))
 const colors = (found: readonly { readonly color: string }[]) => list([...new Set(found.map((one) => colorName(one.color)))].slice(0, MOST_NAMES))
+const differences = computed(() => {
+  if (!beside.value) return ''
+  const { sharedShare, added, gone } = beside.value
+  return [
+    t('colors.beside.shared', { share: percent(sharedShare) }),
+    ...(added.length > 0 ? [t('colors.beside.added', { colors: colors(added) })] : []),
+    ...(gone.length > 0 ? [t('colors.beside.gone', { colors: colors(gone) })] : []),
+    ...(added.length + gone.length === 0 ? [t('colors.beside.same')] : [])
+  ].join(' ')
+})
 const bars = computed(() => [
   { name: t('colors.beside.here'), chroma: props.chroma, isHere: true },
   ...(others.value ?? []).map(({ name, chroma }) => ({ name, chroma, isHere: false }))
@@ -94,10 +104,7 @@ const atHome = computed(() => {
         <i v-for="group in other.groups" :key="group.color" :style="{ background: group.color, flexGrow: group.share }" />
       </p>
       <p class="small tidy">
-        {{ t('colors.beside.shared', { share: percent(beside.sharedShare) }) }}
-        <template v-if="beside.added.length > 0">{{ t('colors.beside.added', { colors: colors(beside.added) }) }}</template>
-        <template v-if="beside.gone.length > 0"> {{ t('colors.beside.gone', { colors: colors(beside.gone) }) }}</template>
-        <template v-if="beside.added.length + beside.gone.length === 0">{{ t('colors.beside.same') }}</template>
+        {{ differences }}
       </p>
       <StrengthBars :bars="bars" />
       <p class="soft small tidy">{{ rank }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import DateField from '../shell/DateField.vue'
+import CheckField from '../shell/CheckField.vue'
 import SelectField from '../shell/SelectField.vue'
 import CountField from '../shell/CountField.vue'
 import { firstTable, type Look } from '@hestiad/core'
@@ -43,6 +44,7 @@ function takeOver(id: string | null): void {
   const look = props.earlier.find((one) => one.id === id)
   if (!look) {
     delete wishes.like
+    delete wishes.asLaid
     return
   }
   Object.assign(wishes, { like: look.id, table: look.table, place: look.occasion.place, currency: look.money.currency })
@@ -86,7 +88,10 @@ async function create(layIt = false): Promise<void> {
         @update:model-value="takeOver($event)"
         @none="takeOver(null)"
       />
-      <p v-if="wishes.like" class="soft small">{{ t('newOccasion.likeSays') }}</p>
+      <template v-if="wishes.like">
+        <p class="soft small">{{ t('newOccasion.likeSays') }}</p>
+        <CheckField :label="t('newOccasion.asLaid')" :model-value="wishes.asLaid ?? false" @update:model-value="wishes.asLaid = $event" />
+      </template>
       <div class="three">
         <DateField v-model="wishes.date" :label="t('newOccasion.date')" />
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { beginAnother, nameLook, type Look } from '@hestiad/core'
+import { beginAnother, everydayOf, nameLook, type Look } from '@hestiad/core'
 import { ChevronDown } from '@lucide/vue'
 import { ElMessageBox } from 'element-plus/es/components/message-box/index'
 import 'element-plus/es/components/message-box/style/css'
-import { ref, shallowRef } from 'vue'
+import { ref, shallowRef, toRaw } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '../api/calls.js'
@@ -17,7 +17,7 @@ const store = useLook()
 const router = useRouter()
 const route = useRoute()
 const looks = shallowRef<readonly { readonly id: string; readonly name: string }[]>([])
-const acts = ['rename', 'duplicate', 'another', 'remove'] as const
+const acts = ['rename', 'duplicate', 'everyday', 'another', 'remove'] as const
 const busy = ref(false)
 
 async function load(shown: boolean): Promise<void> {
@@ -63,7 +63,10 @@ async function run(act: string): Promise<void> {
       const name = await askName(t('looks.rename'), props.look.name)
       if (name) store.run(nameLook, name)
     } else if (act === 'duplicate') await copyAs(props.look, await askName(t('looks.duplicate'), t('looks.copyOf', { name: props.look.name })))
-    else if (act === 'another') {
+    else if (act === 'everyday') {
+      const name = await askName(t('looks.everyday'), t('looks.everydayOf', { name: props.look.name }))
+      if (name) await copyAs(everydayOf(toRaw(props.look), name), name)
+    } else if (act === 'another') {
       const name = await askName(t('looks.another'), t('looks.nth', { n: looks.value.length + 1 }))
       if (name) await copyAs(beginAnother(props.look, name), name)
     } else if (act === 'remove') await remove()

@@ -3,6 +3,7 @@ import {
   changesFor,
   colorChanges,
   createAssessor,
+  freshChanges,
   hintChanges,
   whatHelps,
   type Change,
@@ -14,7 +15,7 @@ import {
 
 export type ChangesRequest =
   | { readonly kind: 'for'; readonly look: Look; readonly pieceId: string; readonly shelf: Shelf | undefined }
-  | { readonly kind: 'add' | 'help'; readonly look: Look }
+  | { readonly kind: 'add' | 'help' | 'fresh'; readonly look: Look }
   | { readonly kind: 'colors'; readonly look: Look; readonly notes: readonly ColorNote[]; readonly hints: readonly ColorHint[] }
 /** Lists of changes; for colors one for each note, then one for each hint. */
 export type ChangesReply = readonly (readonly Change[])[]
@@ -30,6 +31,8 @@ function answer(asked: ChangesRequest): ChangesReply {
       return [additions(assessor, asked.look)]
     case 'help':
       return [whatHelps(assessor, asked.look)]
+    case 'fresh':
+      return [freshChanges(assessor, asked.look)]
     case 'colors':
       return [...asked.notes.map((note) => colorChanges(assessor, asked.look, note)), ...asked.hints.map((hint) => hintChanges(assessor, asked.look, hint))]
   }

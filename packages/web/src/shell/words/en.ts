@@ -160,6 +160,7 @@ export const en = {
     place: 'Where',
     like: 'Like an earlier one',
     likeNone: 'begin afresh',
+    asLaid: 'Lay it as that one is laid',
     likeSays: 'Taken over: the table, the room with its colors, the household, and your ways: comfort, hang, fullness, symmetry, spare stems, safety.',
     date: 'Date',
     arrive: 'Guests arrive',

@@ -6,6 +6,8 @@ export const looksWords = {
   keep: 'Keep',
   rename: 'Rename …',
   duplicate: 'Duplicate …',
+  everyday: 'Its version for every day …',
+  everydayOf: '{name}, every day',
   another: 'Begin another look …',
   remove: 'Remove this look',
   removeAsk: 'Remove “{name}”? What is in its undo history goes with it.',

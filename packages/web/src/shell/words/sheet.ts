@@ -15,6 +15,7 @@ export const sheetWords = {
   minutes: 'Folding {folding} min, laying {laying} min for one person.',
   touch: '{kind}: {what}',
   check: {
+    practice: 'Before the day: one napkin is practiced, {fold}; it goes well after about {tries} tries.',
     charger: '{count} chargers are lifted before the main',
     places: 'All {count} places are laid, plates across from each other or on one line.',
     kinds: 'Kinds are where they belong: {kinds}.',
