@@ -1,4 +1,4 @@
-import { composeLooks, composeMiddles, createAssessor, pieceIndex, type Idea, type Look, type PatternName, type WholeLook } from '@hestiad/core'
+import { composeLooks, composeMiddles, createAssessor, pieceIndex, standings, type Idea, type Look, type PatternName, type WholeLook } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { fiveOf } from './support/fiveOf.js'
 import { demoLook } from './support/looks.js'
@@ -151,5 +151,40 @@ describe('a table in color', () => {
     const kept = composeLooks(supper, { from: 'few-new', want: 1, seed: 1 + colorful, keep: ['flatware'] })
     expect(kept.every((one) => one.look.kinds.others.length === 0)).toBe(true)
     for (const one of five) if (one.direction !== 'colorful') expect(one.look.kinds.others).toEqual([])
+  })
+})
+
+describe('a table where much is wished', () => {
+  it('has greens round the foot of its one focus on a round: they close, and open flames keep four inches off them', () => {
+    const look: Look = { ...tables.round(), household: nobody, school: { ...tables.round().school, fullness: 'lush' } }
+    const { ideas } = compose(look, ['one-focus'])
+    const skirted = ideas.filter((idea) => idea.why.some((why) => why.code === 'skirt'))
+    expect(skirted.length).toBeGreaterThan(0)
+    for (const idea of skirted) {
+      const standing = standings({ ...look, centerpiece: idea.centerpiece })
+      const greens = standing.find((one) => one.manner?.kind === 'around')!
+      const ring = greens.manner as { readonly needMm: number; readonly haveMm: number; readonly outerMm: number }
+      expect(ring.haveMm).toBeGreaterThanOrEqual(ring.needMm)
+      expect(greens.placed.on).toBe(idea.centerpiece.find((placed) => placed.pieceId === idea.cast.heroId)?.id)
+      for (const { piece, pose } of standing)
+        if (piece.kind === 'holder' && burnsOpenly(look, idea))
+          expect(Math.hypot(pose.x - greens.pose.x, pose.y - greens.pose.y) - ring.outerMm / 2).toBeGreaterThanOrEqual(101)
+    }
+    const sparse = compose({ ...look, school: { ...look.school, fullness: 'sparse' } }, ['one-focus'])
+    expect(sparse.ideas.flatMap((idea) => idea.why.filter((why) => why.code === 'skirt'))).toEqual([])
+  })
+
+  it('two at a small table in the evening have a light in most looks, the settings made smaller for it where that is what it takes', () => {
+    const shape = { kind: 'round', diameterMm: 900 } as const
+    const two: Look = {
+      ...demoLook(),
+      household: nobody,
+      guests: demoLook().guests.slice(0, 2),
+      menu: { ...demoLook().menu, dishes: [] },
+      centerpiece: [],
+      table: { ...demoLook().table, shape }
+    }
+    const looks = composeLooks(two, { from: 'few-new', want: 3, seed: 1 })
+    expect(looks.filter((whole) => whole.look.centerpiece.some((placed) => placed.candle)).length).toBeGreaterThanOrEqual(2)
   })
 })

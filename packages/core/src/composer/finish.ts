@@ -36,6 +36,7 @@ export const hardCodes: ReadonlySet<FindingCode> = new Set<FindingCode>([
   'stems.short',
   'stems.sparse',
   'stems.pets',
+  'plants.pets',
   'dish.room',
   'dish.vessel',
   'art.hidden',

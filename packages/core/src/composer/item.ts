@@ -11,7 +11,7 @@ import type { Frame } from '../composition/frames.js'
 import { lightAtMin, type Option } from './stock.js'
 
 /** What a thing is for in its middle. */
-export type Role = 'hero' | 'support' | 'light' | 'base' | 'accent' | 'bud'
+export type Role = 'hero' | 'support' | 'light' | 'base' | 'accent' | 'bud' | 'skirt'
 
 /** A thing of a middle as the structure lays it: in its frame, x along the spine. */
 export interface Item {
@@ -29,10 +29,12 @@ export interface Item {
   readonly kept: boolean
   /** Share of its length that is laid. */
   readonly part: number
+  /** Lies round the foot of the hero and reaches so far from its middle; 0 for what does not. */
+  readonly roundMm: number
 }
 
 export function item(option: Option, role: Role, x: number, y = 0, more: Partial<Pick<Item, 'flowers' | 'onBase' | 'kept' | 'turnDeg' | 'part'>> = {}): Item {
-  return { option, role, x, y, turnDeg: 0, flowers: null, onBase: false, group: 0, kept: false, part: 1, ...more }
+  return { option, role, x, y, turnDeg: 0, flowers: null, onBase: false, group: 0, kept: false, part: 1, roundMm: 0, ...more }
 }
 
 /** How far it reaches sideways, flowers included. */
@@ -80,6 +82,10 @@ export function fits(items: readonly Item[], frame: Frame, brief: Brief): boolea
   for (const one of items) {
     if (one.onBase || one.kept) continue
     const at = fromFrame(frame.pose, one)
+    if (one.role === 'skirt') {
+      if (field.clearMm(at) < one.roundMm + HARD_MARGIN_MM) return false
+      continue
+    }
     if (isLong(one)) {
       if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM - 5))) return false
     } else if (field.clearMm(at) < radiusOf(one) + (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM)) return false
@@ -90,8 +96,8 @@ export function fits(items: readonly Item[], frame: Frame, brief: Brief): boolea
 }
 
 /** Leaves from an open flame: fresh ones by what stylists keep, and 12 in where the venue asks it or they are dry. */
-export function leafGapMm(brief: Brief): number {
-  return brief.look.school.strictFlames ? 306 : FRESH_CLEAR_MM + 3
+export function leafGapMm(brief: Brief, isFresh = true): number {
+  return brief.look.school.strictFlames || !isFresh ? 306 : FRESH_CLEAR_MM + 3
 }
 
 /** Between two trays in a line at least so much is bare: our own starting value. */
@@ -101,11 +107,21 @@ function areApart(a: Item, b: Item, brief: Brief): boolean {
   if (a.group !== b.group && a.role === 'base' && b.role === 'base')
     return Math.abs(a.x - b.x) > (lengthOf(a.option.piece) + lengthOf(b.option.piece)) / 2 + BASES_APART_MM
   if (a.role === 'base' || b.role === 'base' || a.onBase !== b.onBase || (a.onBase && a.group !== b.group)) return true
+  if (a.role === 'skirt' || b.role === 'skirt') return isBesideSkirt(a, b, brief)
   const apart = Math.hypot(Math.max(0, Math.abs(a.x - b.x) - (stretchOf(a) + stretchOf(b)) / 2), a.y - b.y)
   if (apart < besideRadius(a, b) + besideRadius(b, a) + 4) return false
   const [flame, leaves] = isOpenFlame(a) && b.flowers ? [a, b] : isOpenFlame(b) && a.flowers ? [b, a] : [null, null]
   if (flame && leaves && apart - leaves.flowers!.spreadMm / 2 < leafGapMm(brief)) return false
   return !(isOpenFlame(a) && isOpenFlame(b)) || apart >= (brief.look.school.safety === 'US' ? 80 : 104)
+}
+
+/** Clear of the greens round a foot that is not its own, an open flame by what leaves ask. */
+function isBesideSkirt(a: Item, b: Item, brief: Brief): boolean {
+  const [skirt, other] = a.role === 'skirt' ? [a, b] : [b, a]
+  if (other.x === skirt.x && other.y === skirt.y) return true
+  const gapMm = Math.hypot(a.x - b.x, a.y - b.y) - skirt.roundMm
+  const flameMm = leafGapMm(brief, skirt.option.piece.material === 'plant')
+  return gapMm >= (isOpenFlame(other) ? flameMm : radiusOf(other) + 4)
 }
 
 /** What is lower than a vessel's rim may stand under its flowers. */
@@ -137,21 +153,27 @@ function rimOf(one: Item): Point[] {
 export function placedOf(items: readonly Item[], frame: Frame, brief: Brief, before: readonly Placed[], index: PieceIndex): Placed[] {
   const placed: Placed[] = []
   const baseIds = new Map<number, string>()
+  const heroIds = new Map<string, string>()
+  const spotOf = ({ x, y }: Item) => `${x} ${y}`
+  const last = (one: Item) => Number(one.role === 'skirt')
   const turn = Math.round((frame.pose.turnRad * 180) / Math.PI)
-  for (const one of [...items].sort((a, b) => Number(b.role === 'base') - Number(a.role === 'base'))) {
+  for (const one of [...items].sort((a, b) => Number(b.role === 'base') - Number(a.role === 'base') || last(a) - last(b))) {
     if (one.kept) continue
     const { piece, candle } = one.option
-    const at = one.onBase ? one : fromFrame(frame.pose, one)
+    const round = one.role === 'skirt' ? heroIds.get(spotOf(one)) : undefined
+    const at = round ? { x: 0, y: 0 } : one.onBase ? one : fromFrame(frame.pose, one)
     const id = numberedId(piece.id, [...before, ...placed], 1)
     placed.push({
       ...newPlaced(id, piece.id, Math.round(at.x), Math.round(at.y)),
       turnDeg: one.onBase ? one.turnDeg : turn + one.turnDeg,
-      on: one.onBase ? (baseIds.get(one.group) ?? null) : null,
+      on: round ?? (one.onBase ? (baseIds.get(one.group) ?? null) : null),
+      how: round ? 'around' : 'standing',
       part: one.part,
       candle: candle && index.has(candle.id) ? { candleId: candle.id, lightAtMin: lightAtMin(brief.look) } : null,
       arrangement: one.flowers
     })
     if (one.role === 'base' && piece.kind === 'tray') baseIds.set(one.group, id)
+    if (one.role === 'hero') heroIds.set(spotOf(one), id)
   }
   return placed
 }

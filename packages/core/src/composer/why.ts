@@ -17,6 +17,7 @@ export type Why =
   | { readonly code: 'quiet'; readonly stemId: string }
   | { readonly code: 'liked'; readonly pieceId: string; readonly whose: string }
   | { readonly code: 'tied'; readonly pieceId: string }
+  | { readonly code: 'skirt'; readonly pieceId: string }
   | { readonly code: 'daylight' | 'flameless' | 'dishes' | 'cleared' }
 
 const MET = 0.16
@@ -51,6 +52,8 @@ export function whyOf({ cast, centerpiece, clearedForMeal }: Laid, brief: Brief)
     if (whose !== undefined && !why.some((one) => one.code === 'liked')) why.push({ code: 'liked', pieceId: piece!.id, whose })
   }
   if (base && index.has(base.piece.id)) why.push({ code: 'tied', pieceId: base.piece.id })
+  const skirt = centerpiece.find((placed) => placed.how === 'around' && !brief.kept.includes(placed))
+  if (skirt) why.push({ code: 'skirt', pieceId: skirt.pieceId })
   if (brief.candles === 'none') why.push({ code: 'daylight' })
   if (brief.candles === 'flameless' && light) why.push({ code: 'flameless' })
   if (brief.dishesMm > 0) why.push({ code: clearedForMeal ? 'cleared' : 'dishes' })

@@ -242,29 +242,34 @@ function isAwkward(pattern: PatternName, { table, linens }: Look): boolean {
   return isRound && (pattern === 'garland' || (pattern === 'run' && linens.runner !== null))
 }
 
-/** A middle on the laid table, or where there is no room for one on the table with a smaller setting. */
+/** A middle on the laid table, or where there is no room for one, or for a light in it, on the table with a smaller setting. */
 function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, task: Task): typeof nothingAsked & { laid: Look } {
-  const asLaid = middleFor(look, direction, options, task)
-  if (asLaid.idea || options.keep?.some((layer) => layer === 'plates' || layer === 'flatware' || layer === 'napkins'))
-    return { ...asLaid, laid: look, smaller: [] }
+  const found = middleFor(look, direction, options, task)
+  const asLaid = { ...found, laid: look, smaller: [] }
+  const isDone = found.idea !== undefined && !found.idea.unlit
+  if (isDone || options.keep?.some((layer) => layer === 'plates' || layer === 'flatware' || layer === 'napkins')) return asLaid
   const smaller = leastSmaller(look, direction, options)
-  if (!smaller) return { ...asLaid, laid: look, smaller: [] }
+  if (!smaller) return asLaid
   const laid = applyEdit(look, smaller.edit)
   const roomy = middleFor(laid, direction, options, task)
-  return roomy.idea ? { ...roomy, laid, smaller: smaller.steps } : { ...asLaid, laid: look, smaller: [] }
+  return roomy.idea && roomy.worth > found.worth ? { ...roomy, laid, smaller: smaller.steps } : asLaid
 }
 
-/** What is given up least at the places for a pattern, those of the direction first and one thing in the middle. */
+/** What is given up least at the places for a pattern: one of the direction or one thing in the middle, another only where none of those finds room. */
 function leastSmaller(look: Look, direction: Direction, options: WholeLookOptions): Refusal['smaller'] {
   const { from, seed, without = [], together = [], wishLight = false } = options
-  let least: Refusal['smaller'] = null
-  for (const pattern of new Set([...patternsOf[direction], 'one-focus' as const, ...patternNames])) {
-    const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: middleEffort(options), without, together, wishLight }).refusals
-    const smaller = refusal?.smaller ?? null
-    if (smaller && (least === null || smaller.steps.length < least.steps.length)) least = smaller
-    if (least?.steps.length === 1) break
+  const suiting = [...new Set<PatternName>([...patternsOf[direction], 'one-focus'])]
+  for (const patterns of [suiting, patternNames.filter((name) => !suiting.includes(name))]) {
+    let least: Refusal['smaller'] = null
+    for (const pattern of patterns) {
+      const [refusal] = composeMiddles(look, { patterns: [pattern], from, want: 1, seed, effort: middleEffort(options), without, together, wishLight }).refusals
+      const smaller = refusal?.smaller ?? null
+      if (smaller && (least === null || smaller.steps.length < least.steps.length)) least = smaller
+      if (least?.steps.length === 1) break
+    }
+    if (least) return least
   }
-  return least
+  return null
 }
 
 /** A middle good enough not to repeat a hero of an earlier look. */

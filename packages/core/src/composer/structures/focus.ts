@@ -5,12 +5,14 @@ import { alongOf, radiusOf } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 import { threeSpots } from './repeats.js'
+import { besideSkirtMm, skirtOf } from './skirt.js'
+import type { Stock } from '../stock.js'
 
-/** One focus: a hero, twin supports close to it or none, twin lights; on a long table like groups at every second gap between guests. */
-export function focus(cast: Cast, table: Table): Item[][] {
+/** One focus: a hero, twin supports close to it or none, twin lights, greens round its foot or none; on a long table like groups at every second gap between guests. */
+export function focus(cast: Cast, table: Table, stock: Stock): Item[][] {
   const { frame } = table
   if (!cast.hero) return []
-  if (frame.ring) return onRing(cast, table)
+  if (frame.ring) return onRing(cast, table, stock)
   const layouts: Item[][] = []
   const long = isLongTable(frame) && cast.hero.count >= 3 ? threeSpots(table) : []
   for (const groups of [...long, [0]])
@@ -18,9 +20,23 @@ export function focus(cast: Cast, table: Table): Item[][] {
       const items = all(...groups.map((x) => group(cast, table, x, withSupport)))
       if (items) layouts.push(items)
     }
+  const skirted = isLongTable(frame) ? undefined : skirtedGroup(cast, table, stock)
+  if (skirted) layouts.splice(1, 0, skirted)
   // a table too small for lights beside it has the hero by itself
   const alone = cast.light ? group({ ...cast, light: null }, table, 0, false) : undefined
   return alone ? [...layouts, alone] : layouts
+}
+
+/** On a round, where much is wished, the greens come first, else they are one way more. */
+const isLush = ({ brief }: Table) => brief.look.school.fullness === 'lush'
+
+/** The hero in its greens, lights clear of the leaves. */
+function skirtedGroup({ light, ...cast }: Cast, table: Table, stock: Stock): Item[] | undefined {
+  const [hero] = group({ ...cast, light: null }, table, 0, false) ?? []
+  const skirt = hero && skirtOf(hero, table, stock)
+  if (!skirt) return undefined
+  const away = light ? Math.max(besideMm(hero, light, table.brief), besideSkirtMm(skirt, light, table)) : 0
+  return [hero, skirt, ...(light ? lightsAt(light, bothSides(away)) : [])]
 }
 
 function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[] | undefined {
@@ -49,7 +65,7 @@ function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[
 }
 
 /** On a round: a hero in the middle, lights in a ring at the gaps between guests, or four at the corners. */
-function onRing(cast: Cast, table: Table): Item[][] {
+function onRing(cast: Cast, table: Table, stock: Stock): Item[][] {
   const { frame, brief } = table
   const hero = massAt(table, cast, cast.hero!, 'hero', 0, 0, heroWidthMm(table))
   if (!hero) return []
@@ -70,6 +86,12 @@ function onRing(cast: Cast, table: Table): Item[][] {
     layouts.push([hero, ...lightsAt(light, ringSpots(r, ring))])
   }
   if (light && light.count >= 2) layouts.push([hero, ...lightsAt(light, bothSides(besideMm(hero, light, brief)))])
+  const skirt = skirtOf(hero, table, stock)
+  const ring = light && rings.find((one) => light.count >= one.length)
+  if (skirt && ring) {
+    const away = Math.max(besideMm(hero, light, brief), besideSkirtMm(skirt, light, table))
+    layouts.splice(isLush(table) ? 0 : 1, 0, [hero, skirt, ...lightsAt(light, ringSpots(away, ring))])
+  }
   return [...layouts, [hero]]
 }
 

@@ -12,6 +12,7 @@ const whyWords: { readonly [Code in Why['code']]: (why: Extract<Why, { code: Cod
   'color-met': ({ stemId, with: id }, say) => `${say.piece(stemId)} meets the color of ${say.piece(id)}`,
   quiet: ({ stemId }, say) => `${say.piece(stemId)} stays quiet beside what is laid`,
   liked: ({ pieceId, whose }, say) => `${say.piece(pieceId)} is what ${whose || 'the guest of honor'} likes`,
+  skirt: ({ pieceId }, say) => `${say.piece(pieceId)} lies round its foot`,
   tied: ({ pieceId }, say) => `${say.piece(pieceId)} ties it together`,
   daylight: () => 'no candles by daylight',
   flameless: () => 'flameless, for the household',
