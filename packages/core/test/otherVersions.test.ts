@@ -86,7 +86,7 @@ it('another table for least: what changes it is clearly of another color, brings
     const costs = changes.map((change) => Math.max(0, change.spendCents))
     expect(costs).toEqual([...costs].sort((a, b) => a - b))
     for (const change of changes) {
-      expect(change.deltaE).toBeGreaterThanOrEqual(15)
+      expect(change.deltaE).toBeGreaterThanOrEqual(25)
       expect(change.brings).toEqual([])
     }
     expect(new Set(changes.map((change) => change.pieceId)).size).toBe(changes.length)

@@ -227,10 +227,18 @@ it('a new occasion like an earlier one takes over room, household and ways of wo
   expect(look.centerpiece).toEqual([])
   expect(look.guests).toHaveLength(7)
   expect(look.money).toMatchObject({ totalCents: 9000, currency: 'EUR' })
+  const again = (await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ like: earlier.id, asLaid: true }) })).json() as typeof earlier
+  expect([again.look.centerpiece, again.look.linens, again.look.setting.plateIds, again.look.name]).toEqual([
+    earlier.look.centerpiece,
+    earlier.look.linens,
+    earlier.look.setting.plateIds,
+    earlier.look.name
+  ])
+  expect([again.look.guests.length, again.look.money.totalCents, again.look.school.pattern]).toEqual([7, 9000, 'flanked'])
   const afresh = (await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion() })).json() as { look: Look; occasionId: string }
   expect(afresh.look.household).toEqual({ cats: false, dogs: false, toddlers: false })
   expect((await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ like: 'nobody' }) })).statusCode).toBe(404)
-  for (const id of [occasionId, afresh.occasionId, earlier.occasionId]) await app.inject({ method: 'DELETE', url: `/api/occasions/${id}` })
+  for (const id of [occasionId, again.occasionId, afresh.occasionId, earlier.occasionId]) await app.inject({ method: 'DELETE', url: `/api/occasions/${id}` })
 })
 
 it('a look is kept under another name, the copy removed, and the last look of an occasion stays', async () => {

@@ -21,7 +21,7 @@ const HELPS = 0.005
 const MOST_REMEDIES = 4
 /** A change makes it another table from so much of what is seen and so far in color (CIEDE2000) on, as long as the look is not worth much less. Our own starting values. */
 const FRESH_SHARE = 0.01
-const FRESH_E = 15
+const FRESH_E = 25
 const FRESH_LOSS = -0.05
 const FRESH_SWAPS = 8
 

@@ -1,4 +1,4 @@
-import { chromaOf, colorDistance, hueApart } from '../color/colorWords.js'
+import { chromaOf, colorDistance, hueApart, hueOf } from '../color/colorWords.js'
 import type { PaletteEntry } from '../design/intent.js'
 import type { Piece } from '../design/piece.js'
 import { ANSWERS } from '../intent/paletteFit.js'
@@ -17,13 +17,18 @@ export interface PaletteBeside {
 const SEEN = 0.004
 const isSeen = (group: ColorGroup) => group.share >= SEEN && group.parts.some((part) => part.where !== 'table')
 
-/** Without so much OKLab chroma a thing goes with every palette: our own starting value. */
-const NEUTRAL = 0.06
+/** Without so much OKLab chroma a color goes with every palette; a beige, which has a yellow hue, with a little more. Our own starting values. */
+const NEUTRAL = 0.04
+const BEIGE = { chroma: 0.06, from: 55, to: 105 } as const
+function hasHue(color: string): boolean {
+  const hue = hueOf(color)
+  return chromaOf(color) >= (hue >= BEIGE.from && hue <= BEIGE.to ? BEIGE.chroma : NEUTRAL)
+}
 /** Colors with a hue are the same where the hue is, those without where they are about as light; one with and one without only where hardly told apart. Our own starting values. */
 const SAME_HUE = 25
 const MIXED = 0.05
 function isSameColor(a: string, b: string): boolean {
-  const hued = [a, b].filter((color) => chromaOf(color) >= NEUTRAL).length
+  const hued = [a, b].filter(hasHue).length
   return colorDistance(a, b) < (hued === 1 ? MIXED : ANSWERS) && (hued < 2 || hueApart(a, b) < SAME_HUE)
 }
 
@@ -58,7 +63,7 @@ const kinds = new Set<Piece['kind']>(['cloth', 'runner', 'napkin', 'mat', 'plate
 
 /** What is dyed, glazed or cast in a color somebody chose; metals, wood, fruit, leaves and flowers have theirs by nature. */
 const chosen = new Set<Piece['material']>(['porcelain', 'stoneware', 'glass', 'linen', 'cotton', 'wool', 'wax', 'paper', 'resin'])
-const isColored = (piece: Piece) => (piece.kind !== 'ornament' || piece.form !== 'lights') && chosen.has(piece.material) && chromaOf(piece.color) >= NEUTRAL
+const isColored = (piece: Piece) => (piece.kind !== 'ornament' || piece.form !== 'lights') && chosen.has(piece.material) && hasHue(piece.color)
 const isOfPalette = (piece: Piece, palette: readonly PaletteEntry[]) => palette.some((entry) => isSameColor(entry.color, piece.color))
 
 /** Sets of the house that fall out of a palette, and what it has nothing for. */
