@@ -28,7 +28,7 @@ function withoutCandles(look: Look): Look {
   return applyEdit(look, takeOffAllEdit(look, lit.map((placed) => placed.id))) // prettier-ignore
 }
 
-/** Without chargers, bread plates, wine glasses, cards and favors; the napkin flat and to the left. */
+/** Without chargers, bread plates, wine glasses, cards and favors; the napkin a plain band to the left. */
 function plainly(setting: PlaceSetting, index: ReturnType<typeof pieceIndex>): PlaceSetting {
   const plates = setting.plateIds.filter((id) => findPiece(index, id, 'plate')?.role !== 'charger')
   const water = setting.glassIds.filter((id) => findPiece(index, id, 'glass')?.role === 'water')
@@ -37,7 +37,7 @@ function plainly(setting: PlaceSetting, index: ReturnType<typeof pieceIndex>): P
     plateIds: plates.length > 0 ? plates : setting.plateIds,
     breadPlateId: null,
     glassIds: water.length > 0 ? water : setting.glassIds.slice(0, 1),
-    napkin: setting.napkin && { ...setting.napkin, place: 'left', fold: 'flat' },
+    napkin: setting.napkin && { ...setting.napkin, place: 'left', fold: 'band' },
     card: false,
     favorId: null
   }

@@ -24,7 +24,13 @@ function say(part: { readonly stand?: Stand; readonly remark?: string }): void {
 <template>
   <div class="verdict">
     <TextField v-model="by" :label="t('looks.saidBy')" />
-    <ChoiceField :label="t('looks.stands')" :model-value="own?.stand ?? 'unsure'" :choices="choices" @update:model-value="say({ stand: $event })" />
+    <ChoiceField
+      class="whole"
+      :label="t('looks.stands')"
+      :model-value="own?.stand ?? 'unsure'"
+      :choices="choices"
+      @update:model-value="say({ stand: $event })"
+    />
     <TextField :label="t('looks.because')" :model-value="own?.remark ?? ''" :max="1000" @update:model-value="say({ remark: $event })" />
     <TextField :label="t('looks.ask')" :placeholder="t('looks.askAs')" :model-value="look.ask" :max="1000" @update:model-value="store.run(askOfLook, $event)" />
     <DateField
@@ -43,5 +49,9 @@ function say(part: { readonly stand?: Stand; readonly remark?: string }): void {
   grid-template-columns: repeat(auto-fit, minmax(min(180px, 100%), 1fr));
   gap: 8px 14px;
   align-items: end;
+}
+
+.whole {
+  grid-column: 1 / -1;
 }
 </style>
