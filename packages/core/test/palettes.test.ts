@@ -9,6 +9,7 @@ import {
   lightnessOf,
   oklab,
   paletteBeside,
+  petCaution,
   usedIds,
   worksWith,
   type ColorHint,
@@ -45,6 +46,21 @@ describe('what would lift the colors', () => {
         }
       }
     expect(laid).toBeGreaterThan(2)
+  })
+
+  it('never names what must not be on the table, what another occasion lays, or a plant of concern in a house with animals', () => {
+    const named = (look: Look) =>
+      hintsOf(look).flatMap((hint) => ('stemIds' in hint ? hint.stemIds : 'byPieceId' in hint && hint.byPieceId !== null ? [hint.byPieceId] : []))
+    for (const demo of names.map(demoLook)) {
+      const look: Look = { ...demo, household: { cats: true, dogs: true, toddlers: false }, room: { ...demo.room, colors: [{ of: 'art', color: '#c8553a' }] } }
+      for (const id of named(look)) {
+        const piece = look.pieces.find((one) => one.id === id)!
+        if (piece.kind === 'stem') expect(petCaution(piece.name)).toBe('listed-not-toxic')
+        expect(named({ ...look, intent: { ...look.intent, avoid: [piece.name] } })).not.toContain(id)
+        const claim = { pieceId: id, count: piece.owned, occasion: 'Another', date: look.occasion.date, settled: false }
+        expect(named({ ...look, claims: [claim] })).not.toContain(id)
+      }
+    }
   })
 
   it('a touch of black is proposed only where nothing black is seen', () => {

@@ -3,6 +3,8 @@ import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { usedIds } from '../design/pieceUses.js'
+import { plantConcern } from '../florals/petCaution.js'
+import { avoidedIds } from '../intent/avoids.js'
 import { ANSWERS } from '../intent/paletteFit.js'
 import type { ColorFigures } from './colorFigures.js'
 
@@ -56,8 +58,9 @@ const calm = new Set<Piece['material']>(['wood', 'stoneware', 'rattan', 'stone']
 export function colorHints(look: Look, { groups }: Pick<ColorFigures, 'groups'>): ColorHint[] {
   const used = usedIds(look)
   const laid = look.pieces.filter((piece) => used.has(piece.id))
-  const free = look.pieces.filter((piece) => piece.owned > 0 && !used.has(piece.id))
   if (laid.length === 0) return []
+  const may = mayBeNamed(look)
+  const free = look.pieces.filter((piece) => piece.owned > 0 && !used.has(piece.id) && may(piece))
   return [
     starsOf(look, free),
     woodsOf(look, laid),
@@ -65,8 +68,14 @@ export function colorHints(look: Look, { groups }: Pick<ColorFigures, 'groups'>)
     pairOf(laid, free),
     heavyOf(groups, laid, free),
     sharperOf(groups, free),
-    artOf(look, laid)
+    artOf(look, laid, may)
   ].flatMap((hint) => hint ?? [])
+}
+
+/** What the brief allows, no other occasion lays at the time, and is no plant of concern in a house with animals. */
+function mayBeNamed({ pieces, claims, intent, household }: Look): (piece: Piece) => boolean {
+  const kept = new Set([...claims.filter((claim) => !claim.settled).map((claim) => claim.pieceId), ...avoidedIds(pieces, intent.avoid)])
+  return (piece) => !kept.has(piece.id) && plantConcern(piece, household) === null
 }
 
 function sharperOf(groups: ColorFigures['groups'], free: readonly Piece[]): ColorHint | null {
@@ -140,11 +149,14 @@ function woodsOf(look: Look, laid: readonly Piece[]): ColorHint | null {
   return red && yellow && hueOf(yellow.color) - hueOf(red.color) >= WOODS_APART ? { kind: 'woods', red, yellow } : null
 }
 
-function artOf(look: Look, laid: readonly Piece[]): ColorHint | null {
+/** Stems that the house has or the shops sell. */
+function artOf(look: Look, laid: readonly Piece[], may: (piece: Piece) => boolean): ColorHint | null {
   const colors = look.room.colors.filter((one) => one.of === 'art' && chromaOf(one.color) >= HUE).map((one) => one.color)
   const near = (piece: Piece, color: string) => piece.kind === 'stem' && colorDistance(piece.color, color) < ANSWERS
   const open = colors.find((color) => !laid.some((piece) => near(piece, color)))
   if (open === undefined) return null
-  const stems = look.pieces.filter((piece) => near(piece, open)).sort((a, b) => colorDistance(a.color, open) - colorDistance(b.color, open))
+  const sold = new Set(look.offers.map((offer) => offer.pieceId))
+  const toHave = look.pieces.filter((piece) => near(piece, open) && may(piece) && (piece.owned > 0 || sold.has(piece.id)))
+  const stems = toHave.sort((a, b) => colorDistance(a.color, open) - colorDistance(b.color, open))
   return stems.length > 0 ? { kind: 'art', color: open, stemIds: stems.slice(0, MOST_STEMS).map((piece) => piece.id) } : null
 }
