@@ -1,10 +1,24 @@
 import { readFileSync } from 'node:fs'
-import { additions, applyEdit, assess, changesFor, colorChanges, colorFigures, createAssessor, usedIds, whatHelps, type Change, type Look } from '@hestiad/core'
+import {
+  additions,
+  applyEdit,
+  assess,
+  changesFor,
+  colorChanges,
+  colorFigures,
+  createAssessor,
+  standings,
+  usedIds,
+  whatHelps,
+  type Change,
+  type Look
+} from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
 const looks = ['pearl-anniversary', 'ferry-crew', 'ordinary-week'].map(demo)
 const pearl = looks[0]!
+const topOf = (look: Look) => Math.max(0, ...standings(look).map((one) => one.topMm))
 const keysOf = (look: Look) =>
   colorFigures(look).notes.map((note) => JSON.stringify([note.kind, 'pieceId' in note ? note.pieceId : 'color' in note ? note.color : '']))
 
@@ -18,6 +32,9 @@ describe('one thing changed', () => {
         const after = assess(applyEdit(look, change.edit))
         expect(change.spendCents).toBe(after.figures.money.spendCents - before.figures.money.spendCents)
         expect(change.faces).toBe(after.figures.sight.seen - before.figures.sight.seen)
+        expect(change.minutes).toBeCloseTo(after.figures.effort.totalMin - before.figures.effort.totalMin, 9)
+        expect(change.heightMm).toBe(topOf(applyEdit(look, change.edit)) - topOf(look))
+        expect(change.lightness).toBeCloseTo(colorFigures(applyEdit(look, change.edit)).lightness - colorFigures(look).lightness, 0)
         const line = after.figures.money.lines.find((one) => one.need.piece.id === change.toId)
         expect(change.toGet).toBe(line ? line.need.short : 0)
         const had = new Set(before.findings.map((finding) => finding.code))

@@ -22,8 +22,8 @@ describe('a change is told', () => {
   it('in whole words, whatever is exchanged, left out or added, and all it does', () => {
     expect(new Set(changes.map((change) => change.kind)).size).toBeGreaterThan(2)
     const said = changes.flatMap((change) => {
-      const { good, bad } = changeEffects(change, wordsFor(demo), wordsFor(demo))
-      return [changeTitle(change, wordsFor(demo), nameOf), ...good, ...bad]
+      const { good, bad, also } = changeEffects(change, wordsFor(demo), wordsFor(demo))
+      return [changeTitle(change, wordsFor(demo), nameOf), ...good, ...bad, ...also]
     })
     expect(said.length).toBeGreaterThan(changes.length)
     expect([...new Set(said.flatMap(faultsOf))]).toEqual([])
@@ -31,11 +31,14 @@ describe('a change is told', () => {
 
   it('with less money, more faces, fewer lifts and what it mends to its credit, and the other way round against it', () => {
     for (const change of changes) {
-      const { good, bad } = changeEffects(change, wordsFor(demo), wordsFor(demo))
+      const told = changeEffects(change, wordsFor(demo), wordsFor(demo))
+      const { good, bad } = told
       const better = [change.spendCents < 0, change.faces > 0, change.lifts < 0, change.mends.length + change.notesMended.length > 0]
       const worse = [change.spendCents > 0, change.faces < 0, change.lifts > 0, change.brings.length + change.notesBrought.length > 0]
       expect(good, changeTitle(change, wordsFor(demo), nameOf)).toHaveLength(better.filter(Boolean).length)
       expect(bad, changeTitle(change, wordsFor(demo), nameOf)).toHaveLength(worse.filter(Boolean).length)
+      const also = [Math.abs(change.heightMm) >= 6, Math.abs(change.minutes) >= 0.5, Math.abs(change.lightness) >= 1]
+      expect(told.also).toHaveLength(also.filter(Boolean).length)
     }
   })
 

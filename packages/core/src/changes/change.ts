@@ -19,6 +19,12 @@ export interface Change extends Trial {
   readonly spendCents: number
   readonly faces: number
   readonly lifts: number
+  /** Of the tallest thing in the middle, mm. */
+  readonly heightMm: number
+  /** To build it, by one pair of hands. */
+  readonly minutes: number
+  /** L* of the table as it is seen from above, 0 to 100. */
+  readonly lightness: number
   /** CIEDE2000 of what goes to what comes; null where nothing does. */
   readonly deltaE: number | null
   /** Stops and warnings it brings or makes graver, and those it mends. */

@@ -4,6 +4,7 @@ import type { Measured } from '../assess/measure.js'
 import { deltaE00 } from '../color/differences.js'
 import { applyEdit } from '../design/edit.js'
 import type { Look } from '../design/look.js'
+import { standingPart } from '../centerpiece/parts.js'
 import { planPart } from '../seating/parts.js'
 import { colorFigures, type ColorNote } from '../palette/colorFigures.js'
 import { kinshipOf, wishFit } from '../wholeLook/kinship.js'
@@ -19,6 +20,8 @@ const COLOR_NOTE = 0.96
 interface State {
   readonly measured: Measured
   readonly figures: LookFigures
+  readonly topMm: number
+  readonly lightness: number
   readonly notes: ReadonlyMap<string, ColorNote>
   readonly worth: number
 }
@@ -41,6 +44,9 @@ export function judgeOf(assessor: Assessor, look: Look, cells?: number): (trial:
       spendCents: now.figures.spendCents - before.figures.spendCents,
       faces: now.measured.figures.sight.seen - before.measured.figures.sight.seen,
       lifts: now.figures.lifts - before.figures.lifts,
+      heightMm: now.topMm - before.topMm,
+      minutes: now.figures.minutes - before.figures.minutes,
+      lightness: now.lightness - before.lightness,
       deltaE: from && to && trial.kind === 'swap' ? deltaE00(from.color, to.color) : null,
       brings: bringsOf(before.measured.each, now.measured.each).filter(isGrave),
       mends: bringsOf(now.measured.each, before.measured.each).filter(isGrave),
@@ -61,8 +67,17 @@ function stateOf(assessor: Assessor, look: Look, cells: number | undefined): Sta
   const measured = assessor.measure(look)
   const figures = lookFigures(measured)
   const cast = laidCast(look)
-  const notes = new Map(colorFigures(look, cells, measured.get(planPart)).notes.map((note) => [noteKey(note), note]))
-  return { measured, figures, notes, worth: scoreOf(kinshipOf(look, cast) * wishFit(look, cast), figures) * COLOR_NOTE ** notes.size }
+  const colors = colorFigures(look, cells, measured.get(planPart))
+  const notes = new Map(colors.notes.map((note) => [noteKey(note), note]))
+  const topMm = measured.get(standingPart).reduce((top, one) => Math.max(top, one.topMm), 0)
+  return {
+    measured,
+    figures,
+    topMm,
+    lightness: colors.lightness,
+    notes,
+    worth: scoreOf(kinshipOf(look, cast) * wishFit(look, cast), figures) * COLOR_NOTE ** notes.size
+  }
 }
 
 /** What says that two notes are the same one in two states of a look. */

@@ -37,7 +37,7 @@ onUnmounted(leave)
 <template>
   <ul class="changes">
     <li
-      v-for="{ change, piece, look: changed, title, good, bad } in rows"
+      v-for="{ change, piece, look: changed, title, good, bad, also } in rows"
       :key="`${change.kind} ${change.pieceId} ${change.toId}`"
       @pointerenter="show(change)"
       @pointerleave="leave"
@@ -54,7 +54,8 @@ onUnmounted(leave)
         </span>
         <span v-if="good.length > 0" class="good small">{{ good.join(' · ') }}</span>
         <span v-if="bad.length > 0" class="bad small">{{ bad.join(' · ') }}</span>
-        <span v-if="good.length + bad.length === 0" class="soft small">{{ t('changes.nothingElse') }}</span>
+        <span v-if="also.length > 0" class="soft small">{{ also.join(' · ') }}</span>
+        <span v-if="good.length + bad.length + also.length === 0" class="soft small">{{ t('changes.nothingElse') }}</span>
       </span>
       <el-button round size="small" :disabled="!fits" @click="take(change)" @focus="show(change)" @blur="leave">{{ t('changes.take') }}</el-button>
     </li>

@@ -8,8 +8,11 @@ export function changeTitle({ kind, pieceId, toId }: Change, words: Words, name:
   return words.t(`changes.what.${kind}`, { from: name(pieceId), to: toId === null ? '' : name(toId) })
 }
 
-/** What it changes: money, faces, lifts, what it mends and what it brings, of findings and of what is noticed of the colors; `before` knows the things that go. */
-export function changeEffects(change: Change, words: Words, before: Words): { good: string[]; bad: string[] } {
+/** Less of a difference is not told: a finger's breadth, half a minute, and what no eye sees. */
+const LEAST = { heightMm: 6, minutes: 0.5, lightness: 1 } as const
+
+/** What it changes: money, faces, lifts, what it mends and what it brings, of findings and of what is noticed of the colors; `before` knows the things that go. Height, minutes and lightness are neither good nor bad. */
+export function changeEffects(change: Change, words: Words, before: Words): { good: string[]; bad: string[]; also: string[] } {
   const { t } = words
   const say = speakerOf(words)
   const good: string[] = []
@@ -25,5 +28,13 @@ export function changeEffects(change: Change, words: Words, before: Words): { go
     list([...new Set([...findings.map((one) => `“${findingTitle(one, at)}”`), ...notes.map((note) => t(`colors.short.${note.kind}`))])])
   if (change.mends.length + change.notesMended.length > 0) good.push(t('changes.mends', { what: titles(change.mends, change.notesMended, before) }))
   if (change.brings.length + change.notesBrought.length > 0) bad.push(t('changes.brings', { what: titles(change.brings, change.notesBrought, words) }))
-  return { good, bad }
+  const differs = (figure: keyof typeof LEAST, more: string, less: string) =>
+    Math.abs(change[figure]) >= LEAST[figure] ? [t(`changes.${change[figure] > 0 ? more : less}`, toldOf[figure](Math.abs(change[figure])))] : []
+  const toldOf = {
+    heightMm: (mm: number) => ({ length: say.length(mm) }),
+    minutes: (minutes: number) => ({ minutes: say.duration(Math.round(minutes)) }),
+    lightness: (points: number) => ({ points: Math.round(points) })
+  }
+  const also = [...differs('heightMm', 'higher', 'lower'), ...differs('minutes', 'longer', 'quicker'), ...differs('lightness', 'lighter', 'darker')]
+  return { good, bad, also }
 }
