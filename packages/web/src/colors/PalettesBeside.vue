@@ -75,13 +75,12 @@ const named = (pieces: readonly Piece[]) => {
   const more = pieces.length - MOST_NAMES
   return more > 0 ? t('colors.house.more', { names: shown, n: more }, more) : shown
 }
-/** What has a color of its own and still goes with most of the tables there are: it is worth having. */
+/** What has a color of its own and still goes with most of the tables there are, each with how many: it is worth having. */
 const atHome = computed(() => {
   const palettes = [...(others.value ?? []).map((one) => paletteOfGroups(one.groups)), palette.value]
-  const falls = new Set(house.value.fallOut)
-  const count = (piece: Piece) => worksWith(piece, palettes)
-  const found = house.value.inColor.filter((piece) => !falls.has(piece) && count(piece) > palettes.length / 2)
-  return { of: palettes.length, pieces: found.sort((a, b) => count(b) - count(a)) }
+  const found = house.value.inColor.map((piece) => ({ piece, n: worksWith(piece, palettes) })).filter(({ n }) => n > palettes.length / 2)
+  const first = found.sort((a, b) => b.n - a.n).slice(0, MOST_NAMES)
+  return { of: palettes.length, names: list(first.map(({ piece, n }) => t('colors.house.worksWith', { name: piece.name, n, of: palettes.length }))) }
 })
 </script>
 
@@ -117,7 +116,7 @@ const atHome = computed(() => {
       <li v-if="house.fallOut.length > 0">{{ t('colors.house.falls', { names: named(house.fallOut) }) }}</li>
       <li v-else>{{ t('colors.house.whole') }}</li>
       <li v-if="house.gaps.length > 0">{{ t('colors.house.gap', { colors: colors(house.gaps) }) }}</li>
-      <li v-if="atHome.pieces.length > 0 && atHome.of > 1">{{ t('colors.house.worksMost', { of: atHome.of, names: named(atHome.pieces) }) }}</li>
+      <li v-if="atHome.names !== '' && atHome.of > 1">{{ t('colors.house.worksMost', { names: atHome.names }) }}</li>
     </ul>
   </section>
 </template>

@@ -91,7 +91,8 @@ export const colorsWords = {
     more: '{names} and {n} kind more | {names} and {n} kinds more',
     gap: 'Of {colors} the house has nothing near.',
     whole: 'Everything in color that the house has goes with this palette.',
-    worksMost: 'In color, and at home with most of the {of} tables: {names}.',
+    worksMost: 'In color, and at home with most tables: {names}.',
+    worksWith: '{name} (with {n} of {of})',
     worksOne: '{name} ({n})'
   },
   mend: 'What we own and would mend it:',
