@@ -3,7 +3,9 @@ import {
   colorDistance,
   colorFigures,
   colorHints,
+  colorName,
   createAssessor,
+  dishColors,
   hintChanges,
   houseFit,
   lightnessOf,
@@ -131,6 +133,25 @@ describe('what would lift the colors', () => {
         'art'
       )?.stemIds
     ).toContain(stem.id)
+  })
+})
+
+describe('what food brings to the colors', () => {
+  const look = demoLook()
+  const named = (...names: string[]): Look => ({
+    ...look,
+    menu: { ...look.menu, dishes: names.map((name, i) => ({ ...look.menu.dishes[0]!, id: `d${i}`, name })) }
+  })
+  const colorsOf = (...names: string[]) => dishColors(named(...names), colorFigures(look).groups)
+
+  it('is told by what a dish is of, whatever else its name says, and of a name that says nothing nothing is told', () => {
+    const colors = colorsOf('Carrot soup', 'Roast carrots', 'Spinach tart', 'Lemon pudding', 'Grandmother’s favorite').map(({ color }) => colorName(color))
+    expect(colors).toEqual(['orange', 'orange', 'green', 'yellow'])
+  })
+
+  it('is met where the table has the color, and not where it has none', () => {
+    const [orange, violet] = colorsOf('Duck with persimmons', 'Blueberry cake')
+    expect([orange?.isMet, violet?.isMet]).toEqual([true, false])
   })
 })
 

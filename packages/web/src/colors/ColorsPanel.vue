@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colorFigures, colorHints, colorName, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
+import { colorFigures, colorHints, colorName, dishColors, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, toRaw, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -77,6 +77,13 @@ function tell(note: ColorNote): string {
   }
 }
 
+const food = computed(() =>
+  list(
+    dishColors(props.look, figures.value.groups).map(({ name, color, isMet }) =>
+      t(isMet ? 'colors.foodMet' : 'colors.foodAlone', { name, color: colorName(color) })
+    )
+  )
+)
 const palette = () => figures.value.groups.map((one) => ({ name: `${colorName(one.color)} ${one.role}`, color: one.color }))
 const saveGpl = () => saveFile(new Blob([writeGpl(props.look.name, palette())], { type: 'text/plain' }), `${props.look.name}.gpl`)
 const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 'text/css' }), `${props.look.name}.css`)
@@ -114,6 +121,7 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
         </li>
       </ul>
       <p class="soft small tidy">{{ t('colors.neutrals', { share: percent(figures.neutralShare) }) }}</p>
+      <p v-if="food" class="soft small tidy">{{ t('colors.food', { dishes: food }) }}</p>
       <FromSeat v-if="look.guests.length > 0" :look="still" :above="figures.groups" />
     </section>
     <section class="stack">
