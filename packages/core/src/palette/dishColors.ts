@@ -28,16 +28,18 @@ const foods = wordTable<string>({
 
 /** Dishes whose name says what color they have: by what they are of, a fruit of the house, or the word for a color. Groups are the colors seen on the table. */
 export function dishColors({ menu, pieces }: Pick<Look, 'menu' | 'pieces'>, groups: readonly ColorGroup[]): DishColor[] {
-  const fruit = new Map(pieces.flatMap((piece) => (piece.material === 'fruit' ? wordsOf(piece.name).map((word) => [word, piece.color] as const) : [])))
+  const fruit = new Map(pieces.flatMap((piece) => (piece.material === 'fruit' ? [[fruitOf(piece.name), piece.color] as const] : [])))
   return menu.dishes.flatMap((dish) => {
     const words = wordsOf(dish.name)
-    const pairs = words.slice(1).map((word, i) => `${words[i]!} ${word}`)
-    const said = [...pairs, ...words].map((word) => foods.get(word) ?? fruit.get(word) ?? colorFromWords(word)).find((color) => color !== undefined)
+    const pairs = words.slice(1).map((word, i) => foods.get(`${words[i]!} ${word}`))
+    const said = [...pairs, ...words.map((word) => fruit.get(word) ?? foods.get(word) ?? colorFromWords(word))].find((color) => color !== undefined)
     if (said === undefined) return []
     const isMet = groups.some((group) => chromaOf(group.color) >= LEAST_HUE && colorDistance(group.color, said) < ANSWERS)
     return [{ dishId: dish.id, name: dish.name, color: said, isMet }]
   })
 }
 
+/** The fruit a name is about: persimmon of three persimmons, cranberry of cranberries by the cup. */
+const fruitOf = (name: string) => wordsOf(name.split(',')[0]!).pop() ?? ''
 const LEAST_HUE = 0.045
 const wordsOf = (text: string) => plainWords(text).split(' ').map(singular).filter((word) => word !== '') // prettier-ignore
