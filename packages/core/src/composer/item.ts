@@ -119,9 +119,12 @@ function areApart(a: Item, b: Item, brief: Brief): boolean {
 function isBesideSkirt(a: Item, b: Item, brief: Brief): boolean {
   const [skirt, other] = a.role === 'skirt' ? [a, b] : [b, a]
   if (other.x === skirt.x && other.y === skirt.y) return true
-  const gapMm = Math.hypot(a.x - b.x, a.y - b.y) - skirt.roundMm
-  const flameMm = leafGapMm(brief, skirt.option.piece.material === 'plant')
-  return gapMm >= (isOpenFlame(other) ? flameMm : radiusOf(other) + 4)
+  return Math.hypot(a.x - b.x, a.y - b.y) - skirt.roundMm >= skirtGapMm(skirt, other, brief)
+}
+
+/** From the rim of the greens round a foot to the middle of what stands beside them, at the least. */
+export function skirtGapMm(skirt: Item, other: Item, brief: Brief): number {
+  return isOpenFlame(other) ? leafGapMm(brief, skirt.option.piece.material === 'plant') : radiusOf(other) + 4
 }
 
 /** What is lower than a vessel's rim may stand under its flowers. */

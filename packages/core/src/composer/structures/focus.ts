@@ -5,7 +5,7 @@ import { alongOf, radiusOf } from '../item.js'
 import { all, heroWidthMm, massAt, mirrored, roomAt, type Table } from '../mass.js'
 import { besideMm, bothSides, inRing, lightsAt, ringSpots } from './lights.js'
 import { threeSpots } from './repeats.js'
-import { besideSkirtMm, skirtOf } from './skirt.js'
+import { besideSkirtedMm, skirtOf } from './skirt.js'
 import type { Stock } from '../stock.js'
 
 /** One focus: a hero, twin supports close to it or none, twin lights, greens round its foot or none; on a long table like groups at every second gap between guests. */
@@ -35,8 +35,7 @@ function skirtedGroup({ light, ...cast }: Cast, table: Table, stock: Stock): Ite
   const [hero] = group({ ...cast, light: null }, table, 0, false) ?? []
   const skirt = hero && skirtOf(hero, table, stock)
   if (!skirt) return undefined
-  const away = light ? Math.max(besideMm(hero, light, table.brief), besideSkirtMm(skirt, light, table)) : 0
-  return [hero, skirt, ...(light ? lightsAt(light, bothSides(away)) : [])]
+  return [hero, skirt, ...(light ? lightsAt(light, bothSides(besideSkirtedMm(hero, skirt, light, table))) : [])]
 }
 
 function group(cast: Cast, table: Table, x: number, withSupport: boolean): Item[] | undefined {
@@ -89,7 +88,7 @@ function onRing(cast: Cast, table: Table, stock: Stock): Item[][] {
   const skirt = skirtOf(hero, table, stock)
   const ring = light && rings.find((one) => light.count >= one.length)
   if (skirt && ring) {
-    const away = Math.max(besideMm(hero, light, brief), besideSkirtMm(skirt, light, table))
+    const away = besideSkirtedMm(hero, skirt, light, table)
     layouts.splice(isLush(table) ? 0 : 1, 0, [hero, skirt, ...lightsAt(light, ringSpots(away, ring))])
   }
   return [...layouts, [hero]]

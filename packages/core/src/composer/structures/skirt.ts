@@ -1,12 +1,14 @@
 import { lengthOf, widthOf } from '../../composition/families.js'
-import { isOpenFlame, item, leafGapMm, radiusOf, type Item } from '../item.js'
+import { item, skirtGapMm, type Item } from '../item.js'
 import type { Table } from '../mass.js'
 import type { Option, Stock } from '../stock.js'
+import { besideMm } from './lights.js'
 
 /** Greens wider than this are no skirt but a hedge; a little more of their length than it takes, so that the ends meet. Our own starting values. */
 const WIDEST_MM = 135
 const EASE = 1.02
-const GAP_MM = 12
+/** A little more than the fit asks. */
+const AIR_MM = 2
 
 /** Greens close round the foot of a hero in flower, fresh ones first; undefined where none is long enough, or the look is to be sparse. */
 export function skirtOf(hero: Item, { brief }: Table, { garland }: Stock): Item | undefined {
@@ -22,9 +24,7 @@ export function skirtOf(hero: Item, { brief }: Table, { garland }: Stock): Item 
 /** The share of its length that closes round a foot. */
 const roundFoot = ({ piece }: Option, footMm: number) => (EASE * Math.PI * (footMm + widthOf(piece))) / lengthOf(piece)
 
-/** How far from the middle of a skirt a light stands at the least. */
-export function besideSkirtMm(skirt: Item, light: Option, { brief }: Table): number {
-  const one = item(light, 'light', 0)
-  const gapMm = isOpenFlame(one) ? leafGapMm(brief, skirt.option.piece.material === 'plant') + 2 : GAP_MM + radiusOf(one)
-  return skirt.roundMm + gapMm
+/** How far from a hero in its greens a light stands: clear of its flowers and of the leaves round its foot. */
+export function besideSkirtedMm(hero: Item, skirt: Item, light: Option, { brief }: Table): number {
+  return Math.max(besideMm(hero, light, brief), skirt.roundMm + skirtGapMm(skirt, item(light, 'light', 0), brief) + AIR_MM)
 }
