@@ -19,7 +19,7 @@ const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one,
 
 <template>
   <div class="stack">
-    <ul v-if="caps.length > 0">
+    <ul v-if="caps.length > 0" class="entries">
       <li v-for="(cap, i) in caps" :key="i">
         <el-color-picker
           :model-value="cap.color"
@@ -44,14 +44,6 @@ const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one,
 </template>
 
 <style scoped>
-ul {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 li {
   display: grid;
   grid-template-columns: auto minmax(60px, 1fr) auto auto;
@@ -60,6 +52,7 @@ li {
 }
 
 p {
+  flex-wrap: wrap;
   margin: 0;
 }
 </style>

@@ -87,14 +87,6 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
 </template>
 
 <style scoped>
-.entries {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 .entries li {
   display: grid;
   grid-template-columns: auto minmax(60px, 1fr) auto auto;

@@ -22,7 +22,7 @@ const add = () => set([...colors.value, { of: roomThings.find((thing) => !colors
 
 <template>
   <div class="stack">
-    <ul v-if="colors.length > 0">
+    <ul v-if="colors.length > 0" class="entries">
       <li v-for="(one, i) in colors" :key="i">
         <el-color-picker
           :model-value="one.color"
@@ -51,14 +51,6 @@ const add = () => set([...colors.value, { of: roomThings.find((thing) => !colors
 </template>
 
 <style scoped>
-ul {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 li {
   display: grid;
   grid-template-columns: auto minmax(136px, 2fr) minmax(60px, 1fr) auto;
