@@ -51,7 +51,7 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
 
 <template>
   <div class="stack">
-    <ul class="entries">
+    <ul class="entries" :aria-label="t('meant.palette')">
       <li v-for="(entry, i) in palette" :key="i">
         <el-color-picker
           :model-value="entry.color"
