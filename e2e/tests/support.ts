@@ -4,35 +4,57 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { readConfig } from '@hestiad/server/config'
 import { startServer } from '@hestiad/server/startServer'
-import { test as base, expect, type Locator, type Page } from '@playwright/test'
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** A server over a folder, at a port of its own, in this process. */
-const serve = (folder: string) => startServer(readConfig(['--port', '0', '--data', folder, '--day', '2027-01-20'], root))
+/** A server over a folder in this process. */
+const serve = (folder: string, port: number) => startServer(readConfig(['--port', String(port), '--data', folder, '--day', '2027-01-20'], root))
 
-/** Every test has a server and a database of its own, so that none depends on another: the demo data, laid down once for each worker. */
-export const test = base.extend<object, { demo: string }>({
-  demo: [
-    async ({ browserName }, use) => {
-      const folder = mkdtempSync(join(tmpdir(), `hestiad-e2e-demo-${browserName}-`))
-      const server = await serve(folder)
+/** What the tests of one worker share. */
+interface House {
+  /** The demo data, laid down once. */
+  readonly folder: string
+  /** Always the same address, and one window: the browser keeps the scripts it has read, and every test would read them anew. */
+  readonly port: number
+  readonly window: BrowserContext
+}
+
+/** Every test has a server and a database of its own, and a browser that remembers nothing, so that none depends on another. */
+export const test = base.extend<object, { house: House }>({
+  house: [
+    async ({ browser }, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-demo-'))
+      const server = await serve(folder, 0)
       await server.backedUp
       await server.stop()
-      await use(folder)
+      const { viewport, contextOptions } = test.info().project.use
+      const window = await browser.newContext({ ...contextOptions, viewport: viewport!, baseURL: server.address })
+      await use({ folder, port: Number(new URL(server.address).port), window })
+      await window.close()
       rmSync(folder, { recursive: true, force: true })
     },
     { scope: 'worker' }
   ],
-  baseURL: async ({ demo }, use) => {
+  baseURL: async ({ house }, use) => {
     const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
-    cpSync(demo, folder, { recursive: true })
-    const server = await serve(folder)
+    cpSync(house.folder, folder, { recursive: true })
+    const server = await serve(folder, house.port)
     await use(server.address)
     await server.stop()
     rmSync(folder, { recursive: true, force: true })
+  },
+  context: async ({ house, baseURL }, use) => {
+    await use(house.window)
+    const page = await house.window.newPage()
+    const session = await house.window.newCDPSession(page)
+    await session.send('Storage.clearDataForOrigin', { origin: baseURL!, storageTypes: 'cookies,local_storage,indexeddb,cache_storage' })
+    for (const open of house.window.pages()) await open.close()
   }
 })
+
+/** The steps of the work by their names. */
+export const STEPS = ['Brief', 'Seats', 'Menu', 'Linens', 'Settings', 'Centerpiece', 'Florals', 'Light', 'Colors', 'Looks', 'Buy'] as const
 
 /** Waits until the open look is on the server. */
 export async function saved(page: Page): Promise<void> {
