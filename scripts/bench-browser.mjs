@@ -191,7 +191,7 @@ async function palette(browser, address, root) {
   const times = []
   for (let i = 0; i < ROUNDS; i++) {
     // the palette of before is left out, so that the new one is seen to come
-    while ((await page.locator('.entries li').count()) > 0) await page.locator('.entries li button').last().click()
+    while ((await page.locator('[aria-label=Palette] li').count()) > 0) await page.locator('[aria-label=Palette] li button').last().click()
     await page.evaluate(() => {
       window.taken = new Promise((resolve, reject) => {
         setTimeout(() => reject(new Error('no palette came of the photo')), 20_000)
@@ -199,7 +199,7 @@ async function palette(browser, address, root) {
           'change',
           () => {
             const start = performance.now()
-            const look = () => (document.querySelector('.entries li') ? resolve(performance.now() - start) : requestAnimationFrame(look))
+            const look = () => (document.querySelector('[aria-label=Palette] li') ? resolve(performance.now() - start) : requestAnimationFrame(look))
             look()
           },
           { capture: true, once: true }
