@@ -122,7 +122,7 @@ function takeOff(): void {
       <h3>{{ t('centerpiece.swap') }}</h3>
       <div class="swaps">
         <el-button v-for="piece in swaps" :key="piece.id" class="plain swap" @click="swap(piece)">
-          <PieceThumb :piece="piece" :look="look" :like="placed" />
+          <PieceThumb :piece="piece" :pieces="look.pieces" :like="placed" />
           <span class="small">{{ piece.name }}</span>
           <span class="soft small">{{ piece.owned > 0 ? t('centerpiece.owned', { n: piece.owned }) : t('centerpiece.toBuy') }}</span>
         </el-button>

@@ -43,7 +43,7 @@ onUnmounted(leave)
       @pointerleave="leave"
     >
       <span class="thumb" :class="{ out: change.kind === 'leave-out' }" aria-hidden="true">
-        <PieceThumb v-if="piece && isStanding(piece)" :piece="piece" :look="changed" />
+        <PieceThumb v-if="piece && isStanding(piece)" :piece="piece" :pieces="changed.pieces" />
         <i v-else-if="piece" class="swatch" :style="{ background: piece.color, borderColor: piece.accent }" />
       </span>
       <span class="what">
