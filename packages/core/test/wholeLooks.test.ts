@@ -135,6 +135,12 @@ describe('a whole look', () => {
     const [one] = composeLooks(bare, { ...options, from: 'owned', want: 1 })
     expect(one!.look.setting.plateIds).toEqual([])
     expect(one!.look.setting.glassIds.length).toBeGreaterThan(0)
+    expect(one!.lacking.map(({ what, have }) => [what, have])).toEqual(
+      expect.arrayContaining([
+        ['dinner', 0],
+        ['napkin', 0]
+      ])
+    )
   })
 })
 

@@ -6,6 +6,7 @@ import { likedBy } from '../intent/liked.js'
 import { clothFit } from '../linens/clothFit.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { fitsBeside } from '../settings/fitsBeside.js'
+import { mixedFit } from './byTurns.js'
 import type { Direction } from './direction.js'
 import { BARE_TOP, coverKinship, glassKinship, isHeldToPalette, LIKED, LIKED_LAYERS, likedFit, metalKinship, wishFit } from './kinship.js'
 import { platesOf, type Cover, type Uncosted } from './laidCast.js'
@@ -25,6 +26,7 @@ const DEAREST = 60
 /** What may be cast for a table, and what it is worth: factors of single things, of things together, and of the room they find. */
 export interface CastModel {
   readonly look: Look
+  readonly wares: Wares
   readonly layers: LayerOptions
   /** What one thing adds by itself whatever is laid with it: how a cloth hangs, and what has to be paid. */
   readonly own: {
@@ -59,11 +61,19 @@ export function castModel(look: Look, options: WholeLookOptions, workingCents: n
   const by = likedBy(look.intent)
   const hang = hangOf(look)
   const room = roomAtPlaces(look, keep)
-  const paid = (pieces: readonly (Piece | null)[], count: number) => leftAt(costOf(wares, pieces, count) / Math.max(1, workingCents))
+  const { turns } = layers
+  const cost = (pieces: readonly (Piece | null)[], count: number) =>
+    costOf(
+      wares,
+      pieces.filter((piece) => piece && !turns.has(piece)),
+      count
+    )
+  const paid = (pieces: readonly (Piece | null)[], count: number) => leftAt(cost(pieces, count) / Math.max(1, workingCents)) * mixedFit(turns, pieces)
   const together = (cover: Cover) => coverKinship(look, cover) * wishFit(look, cover) * likedFit(cover, by)
   const all: readonly (Piece | null)[] = [...layers.cloths, ...layers.runners, ...layers.stacks.flatMap(platesOf), ...layers.napkins]
   return {
     look,
+    wares,
     layers,
     own: {
       cloth: (cloth) => hang(cloth) * paid([cloth], 1),
@@ -74,8 +84,14 @@ export function castModel(look: Look, options: WholeLookOptions, workingCents: n
     },
     cover: (cover, direction) => together(cover) * suitsDirection(direction, look, cover),
     room,
-    costCents: (cast) => costOf(wares, [...platesOf(cast), cast.napkin, ...cast.glasses], guests) + costOf(wares, [cast.cloth, cast.runner], 1),
-    kinship: (cast) => together(cast) * hang(cast.cloth) * glassKinship(look, cast) * metalKinship(cast) * room(cast),
+    costCents: (cast) => cost([...platesOf(cast), cast.napkin, ...cast.glasses], guests) + cost([cast.cloth, cast.runner], 1),
+    kinship: (cast) =>
+      together(cast) *
+      hang(cast.cloth) *
+      glassKinship(look, cast) *
+      metalKinship(cast) *
+      room(cast) *
+      mixedFit(turns, [...platesOf(cast), cast.napkin, ...cast.glasses]),
     likedGain: all.some((piece) => piece && by(piece) !== undefined) ? LIKED ** LIKED_LAYERS : 1
   }
 }

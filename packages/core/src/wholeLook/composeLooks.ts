@@ -10,9 +10,10 @@ import type { SmallerStep } from '../design/remedyShapes.js'
 import { usedIds } from '../design/pieceUses.js'
 import { colorFigures } from '../palette/colorFigures.js'
 import { bestCasts, type Newness } from './bestCasts.js'
-import { castModel } from './castModel.js'
+import { castModel, type CastModel } from './castModel.js'
 import type { LayerCast } from './layerCast.js'
 import { alternating, answeringNapkin } from './answeringNapkin.js'
+import { lackingOf } from './lacking.js'
 import { layLayers } from './layLayers.js'
 import { lookFigures } from './lookFigures.js'
 import { OVER_BUDGET, scoreOf } from './lookScore.js'
@@ -54,18 +55,19 @@ export function composeLooks(asked: Look, options: WholeLookOptions): WholeLook[
   const { recipe, begun = [] } = options
   const look = recipe ? after(asked, recipe) : asked
   const assessor = createAssessor()
+  const model = castModel(look, options, assessor.measure(look).figures.money.workingCents)
   const task: Task = {
     asked,
     look,
     offered: withOffers(look, options),
     options,
     keep: new Set(options.keep),
+    model,
     assessor,
     beyond: new Set(),
     found: [...begun],
     led: new Map()
   }
-  const model = castModel(look, options, assessor.measure(look).figures.money.workingCents)
   const ordered = recipe ? [recipe.direction] : directionsOf(look.intent.moods)
   const shown: ReadonlySet<string>[] = [...(options.earlier ?? []).map((one) => new Set(one.pieceIds)), ...begun.map(idsChosen)]
   for (let i = begun.length; i < options.want; i++) {
@@ -121,6 +123,7 @@ interface Task {
   readonly offered: Look
   readonly options: WholeLookOptions
   readonly keep: ReadonlySet<Layer>
+  readonly model: CastModel
   readonly assessor: Assessor
   readonly beyond: Set<string>
   readonly found: WholeLook[]
@@ -149,15 +152,16 @@ function affordable(task: Task, cast: LayerCast, direction: Direction): WholeLoo
 
 /** A cast laid with a middle of what `middleFrom` lets it have, and mended. */
 function layWhole(task: Task, cast: LayerCast, direction: Direction, middleFrom: WholeLookOptions['from']): WholeLook {
-  const { asked, look, offered, options, keep, assessor, beyond } = task
-  const layered = layLayers(offered, cast, direction, keep, options.recipe?.fold ?? null)
+  const { asked, look, offered, options, keep, model, assessor, beyond } = task
+  const { turns } = model.layers
+  const layered = layLayers(offered, cast, direction, keep, options.recipe?.fold ?? null, turns)
   const middle = keep.has('middle') ? { ...nothingAsked, laid: layered } : middleWithRoom(layered, direction, { ...options, from: middleFrom }, task)
   const { idea, worth, refusals, laid, smaller } = middle
   if (idea?.pattern && !task.led.has(direction)) task.led.set(direction, { pattern: idea.pattern, worth })
   const composed = idea ? { ...laid, centerpiece: idea.centerpiece, school: { ...laid.school, pattern: idea.pattern } } : laid
   const alike = pruned(look, mendLook({ ...composed, intent: asked.intent }, assessor, keep, beyond))
   const second =
-    direction === 'colorful' && cast.napkin && !places.some((layer) => keep.has(layer))
+    direction === 'colorful' && cast.napkin && alike.kinds.others.length === 0 && !places.some((layer) => keep.has(layer))
       ? answeringNapkin(alike, cast.napkin, cast.upper.at(-1) ?? cast.dinner, options)
       : null
   const mended = second ? betterOf(assessor, alike, alternating(alike, second)) : alike
@@ -172,7 +176,7 @@ function layWhole(task: Task, cast: LayerCast, direction: Direction, middleFrom:
     look: mended,
     pattern: idea?.pattern ?? mended.school.pattern,
     heroId: idea ? heroIdOf(idea) : null,
-    choices: whyLayers(look, cast, direction, keep, mended === alike ? null : second).filter((choice) => used.has(choice.pieceId)),
+    choices: whyLayers(look, cast, direction, keep, turns, mended === alike ? null : second).filter((choice) => used.has(choice.pieceId)),
     palette: [],
     score: scoreOf(castScore, figures),
     castScore,
@@ -180,6 +184,7 @@ function layWhole(task: Task, cast: LayerCast, direction: Direction, middleFrom:
     toMend: measured.findings.filter((finding) => finding.severity !== 'note'),
     spared: false,
     smaller,
+    lacking: asked.guests.length > 0 ? lackingOf(look, model.wares, cast, keep) : [],
     clearedForMeal: idea?.clearedForMeal ?? false,
     refusals,
     figures

@@ -1,14 +1,15 @@
 import { colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import type { Cloth, Flatware, Glass, Napkin, Plate, Runner } from '../design/piece.js'
+import type { Cloth, Flatware, Glass, Napkin, PieceOf, Plate, Runner } from '../design/piece.js'
 import { halfLengthMm } from '../geometry/outline.js'
 import { clothFit } from '../linens/clothFit.js'
 import { glassesAsked } from '../menu/menuFindings.js'
-import { flatwareFor } from '../placing/flatwareFor.js'
 import { seatPlan } from '../seating/seatPlan.js'
 import { flatwarePatterns } from '../settings/flatwarePatterns.js'
 import { laidCast } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
+import { askedFlatware, askedUppers } from './askedWare.js'
+import { turnsOf, type Turns } from './byTurns.js'
 import type { LookRecipe } from './recipe.js'
 import type { Wares } from './wares.js'
 import type { Layer } from '../design/layers.js'
@@ -23,6 +24,8 @@ export interface LayerOptions {
   readonly napkins: readonly (Napkin | null)[]
   readonly glasses: readonly (readonly Glass[])[]
   readonly flatware: readonly (readonly Flatware[])[]
+  /** What of these are sets too small for everybody, and what lies at the other places. */
+  readonly turns: Turns
 }
 
 /** A runner hangs over the ends no further than this, or covers at least this share of the table: our own starting values. */
@@ -33,19 +36,23 @@ const MOST_OFF_MM = 90
 /** A charger shows so much all round. Our own starting value. */
 const CHARGER_SHOWS_MM = 10
 
-/** All of each layer that can be had for everybody, or what is laid now where that is kept. */
+/** All of each layer that can be had for everybody or take turns, or what is laid now where that is kept. */
 export function layerOptions(look: Look, wares: Wares, keep: ReadonlySet<Layer>): LayerOptions {
   const count = Math.max(1, look.guests.length)
   const laid = laidCast(look)
+  const turns = turnsOf(look, wares, keep)
+  const having = <K extends 'plate' | 'napkin' | 'glass' | 'flatware'>(kind: K): PieceOf<K>[] => [
+    ...wares.enough(kind, count),
+    ...[...turns.keys()].filter((piece): piece is PieceOf<K> => piece.kind === kind)
+  ]
   return withAnchor(look.intent.anchorId, {
     cloths: keep.has('linens') ? [laid.cloth] : [null, ...hanging(look, wares)],
     runners: keep.has('linens') ? [laid.runner] : [null, ...reaching(look, wares)],
-    stacks: keep.has('plates')
-      ? [{ charger: laid.charger, dinner: laid.dinner, upper: laid.upper }]
-      : orElse(plateStacks(look, wares.enough('plate', count)), noPlates),
-    napkins: keep.has('napkins') ? [laid.napkin] : orElse(wares.enough('napkin', count), null),
-    glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, wares.enough('glass', count)), []),
-    flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, wares.enough('flatware', count)), [])
+    stacks: keep.has('plates') ? [{ charger: laid.charger, dinner: laid.dinner, upper: laid.upper }] : orElse(plateStacks(look, having('plate')), noPlates),
+    napkins: keep.has('napkins') ? [laid.napkin] : orElse(having('napkin'), null),
+    glasses: keep.has('glasses') ? [laid.glasses] : orElse(glassFamilies(look, having('glass')), []),
+    flatware: keep.has('flatware') ? [laid.flatware] : orElse(fullPatterns(look, having('flatware')), []),
+    turns
   })
 }
 
@@ -57,6 +64,7 @@ function withAnchor(anchorId: string | null, options: LayerOptions): LayerOption
     return those.length > 0 ? those : list
   }
   return {
+    ...options,
     cloths: having(options.cloths, (one) => [one]),
     runners: having(options.runners, (one) => [one]),
     stacks: having(options.stacks, ({ charger, dinner, upper }) => [charger, dinner, ...upper]),
@@ -86,7 +94,7 @@ function reaching(look: Look, wares: Wares): Runner[] {
 /** A dinner plate with what the courses put on it, with and without a charger. */
 function plateStacks(look: Look, plates: readonly Plate[]): Stack[] {
   const of = (role: Plate['role']) => plates.filter((plate) => plate.role === role)
-  const roles = (['salad', 'soup'] as const).filter((course) => look.occasion.courses.includes(course)).map((course) => (course === 'soup' ? 'bowl' : course))
+  const roles = askedUppers(look)
   return of('dinner').flatMap((dinner) => {
     const smaller = (role: Plate['role']) => of(role).filter((plate) => plate.diameterMm < dinner.diameterMm)
     const upper = roles.flatMap((role) => smaller(role).sort((a, b) => apart(a, dinner) - apart(b, dinner))[0] ?? [])
@@ -112,8 +120,7 @@ function glassFamilies(look: Look, glasses: readonly Glass[]): Glass[][] {
 
 /** Patterns that have most of what the courses ask for. */
 function fullPatterns(look: Look, flatware: readonly Flatware[]): (readonly Flatware[])[] {
-  const { left, right, above, broughtIn } = flatwareFor(look.occasion.courses, look.setting.dessertAbove, look.menu)
-  const asked = new Set([...left, ...right, ...above, ...broughtIn])
+  const asked = askedFlatware(look)
   const fullness = (pieces: readonly Flatware[]) => pieces.filter((piece) => asked.has(piece.role)).length
   const patterns = flatwarePatterns(flatware).map(({ pieces }) => pieces)
   const most = Math.max(1, ...patterns.map(fullness))

@@ -11,6 +11,10 @@ export interface Wares {
   readonly enough: <K extends PieceKind>(kind: K, count: number) => PieceOf<K>[]
   /** Cents for so many, owned ones first; null where so many cannot be had. */
   readonly costCents: (pieceId: string, count: number) => number | null
+  /** Pieces of a kind of which the house has any to lay. */
+  readonly some: <K extends PieceKind>(kind: K) => PieceOf<K>[]
+  /** So many are owned and not claimed elsewhere. */
+  readonly free: (pieceId: string) => number
 }
 
 /** What one eats and drinks from and with: of these something is laid, and told, even where the brief wants none like it. */
@@ -45,14 +49,19 @@ export function waresOf(look: Look, { from, shelf, without }: WholeLookOptions):
     return cost
   }
 
+  const freeOf = (pieceId: string) => free.get(pieceId) ?? 0
+  const having = <K extends PieceKind>(kind: K, has: (pieceId: string) => boolean) =>
+    unlessNeeded(
+      pieces.filter((piece): piece is PieceOf<K> => piece.kind === kind && piece.of === null && !left.has(piece.id) && has(piece.id)),
+      avoided
+    )
   return {
     costCents,
+    free: freeOf,
+    some: (kind) => having(kind, (id) => freeOf(id) > 0),
     enough: (kind, count) =>
-      unlessNeeded(
-        pieces.filter(
-          (piece): piece is PieceOf<typeof kind> => piece.kind === kind && piece.of === null && !left.has(piece.id) && costCents(piece.id, count) !== null
-        ),
-        avoided
-      ).sort((a, b) => isAnchor(b) - isAnchor(a) || costCents(a.id, count)! - costCents(b.id, count)! || free.get(b.id)! - free.get(a.id)!)
+      having(kind, (id) => costCents(id, count) !== null).sort(
+        (a, b) => isAnchor(b) - isAnchor(a) || costCents(a.id, count)! - costCents(b.id, count)! || freeOf(b.id) - freeOf(a.id)
+      )
   }
 }

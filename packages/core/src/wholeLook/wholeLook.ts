@@ -6,6 +6,7 @@ import type { Offer, Piece } from '../design/piece.js'
 import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
 import type { Direction } from './direction.js'
+import type { Lacking } from './lacking.js'
 import type { LookRecipe } from './recipe.js'
 import type { Taste } from './taste.js'
 import type { LookFigures } from './lookFigures.js'
@@ -44,7 +45,7 @@ export interface LayerChoice {
   readonly layer: Exclude<Layer, 'middle'>
   readonly pieceId: string
   readonly why: readonly (
-    'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'liked' | 'kept' | 'bought'
+    'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'by-turns' | 'liked' | 'kept' | 'bought'
   )[]
 }
 
@@ -69,6 +70,8 @@ export interface WholeLook {
   readonly spared: boolean
   /** What was given up at the places so that there is room for a middle. */
   readonly smaller: readonly SmallerStep[]
+  /** What everybody needs and could not be had for everybody. */
+  readonly lacking: readonly Lacking[]
   /** Its middle leaves the table before the food comes. */
   readonly clearedForMeal: boolean
   /** Why there is nothing in the middle. */

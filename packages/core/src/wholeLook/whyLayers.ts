@@ -1,20 +1,30 @@
 import { chromaOf, colorDistance } from '../color/colorWords.js'
 import type { Look } from '../design/look.js'
-import type { Napkin } from '../design/piece.js'
+import type { Napkin, Piece } from '../design/piece.js'
 import { likedBy } from '../intent/liked.js'
 import { metals } from '../reference/materials.js'
+import type { Turns } from './byTurns.js'
 import { platesOf } from './laidCast.js'
 import type { LayerCast } from './layerCast.js'
 import type { Direction } from './direction.js'
 import type { LayerChoice } from './wholeLook.js'
 import type { Layer } from '../design/layers.js'
 
+const layerOf = { plate: 'plates', napkin: 'napkins', glass: 'glasses', flatware: 'flatware' } as const
+
 /** Why each piece was chosen, from what was measured of it. */
-export function whyLayers(look: Look, cast: LayerCast, direction: Direction, keep: ReadonlySet<Layer>, second: Napkin | null = null): LayerChoice[] {
+export function whyLayers(
+  look: Look,
+  cast: LayerCast,
+  direction: Direction,
+  keep: ReadonlySet<Layer>,
+  turns: Turns,
+  second: Napkin | null = null
+): LayerChoice[] {
   const count = look.guests.length
   const ground = cast.cloth?.color ?? look.table.color
   const top = cast.upper[cast.upper.length - 1] ?? cast.dinner
-  const had = (piece: { readonly owned: number }, asked = count) => (piece.owned >= asked ? ('owned' as const) : ('bought' as const))
+  const had = (piece: Piece, asked = count) => (turns.has(piece) ? ('by-turns' as const) : piece.owned >= asked ? ('owned' as const) : ('bought' as const))
   const tone = (color: string) => (chromaOf(color) < 0.045 ? ('quiet' as const) : ('color' as const))
   const isKept = (layer: Layer, why: LayerChoice['why']): LayerChoice['why'] => (keep.has(layer) ? ['kept'] : why)
   const choices: LayerChoice[] = []
@@ -46,6 +56,9 @@ export function whyLayers(look: Look, cast: LayerCast, direction: Direction, kee
     })
   }
   if (second) choices.push({ layer: 'napkins', pieceId: second.id, why: ['owned', 'answers'] })
+  for (const piece of [...platesOf(cast), cast.napkin, ...cast.glasses, ...cast.flatware])
+    for (const other of (piece && turns.get(piece)) ?? [])
+      choices.push({ layer: layerOf[other.kind as keyof typeof layerOf], pieceId: other.id, why: ['by-turns'] })
   for (const glass of cast.glasses) choices.push({ layer: 'glasses', pieceId: glass.id, why: isKept('glasses', [had(glass), tone(glass.color)]) })
   const [first] = cast.flatware
   if (first) choices.push({ layer: 'flatware', pieceId: first.id, why: isKept('flatware', [had(first), 'one-family']) })

@@ -16,7 +16,8 @@ export interface Composing {
 const MOST = 6
 const ORDER = '#order'
 let opened: UseStore | undefined
-const store = () => (opened ??= createStore('hestiad-composed', 'looks'))
+/** Its number rises with the shape of a composed look: what was kept in another is not read. */
+const store = () => (opened ??= createStore('hestiad-composed-2', 'looks'))
 
 /** Keeps what was composed for a look in this browser; where it keeps nothing, looks last as long as the page. */
 export async function keepComposing(lookId: string, composing: Composing): Promise<void> {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addLayer, moveLayer, pieceIndex, removeLayer, takeIn, type KindKey, type Look, type Piece } from '@hestiad/core'
+import { addLayer, kindsByPlace, moveLayer, pieceIndex, removeLayer, seatPlan, settingOf, takeIn, type KindKey, type Look, type Piece } from '@hestiad/core'
 import { GripVertical, X } from '@lucide/vue'
 import { computed, nextTick, useTemplateRef } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
@@ -36,7 +36,14 @@ async function step(from: number, by: -1 | 1): Promise<void> {
   grips.value?.[to]?.$el.focus()
 }
 
-const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: props.look.guests.length })
+/** At how many places each piece of this layer lies, of whatever kind their settings are. */
+const needed = computed(() => {
+  const counts = new Map<string, number>()
+  for (const key of kindsByPlace(props.look, seatPlan(props.look).places))
+    for (const id of settingOf(props.look, key)[props.of]) counts.set(id, (counts.get(id) ?? 0) + 1)
+  return counts
+})
+const own = (piece: Piece) => t('settings.own', { owned: piece.owned, needed: needed.value.get(piece.id) ?? 0 })
 </script>
 
 <template>

@@ -61,6 +61,13 @@ export const looksWords = {
   noMiddle: 'The middle stays empty: nothing fits between these settings.',
   spared: 'Its middle is of what we own, for buying for it would go over the money.',
   smaller: 'To make room for it: {steps}.',
+  lacking: 'Not laid: {things}. Bring a second kind, or allow new things.',
+  lackingOf: {
+    dinner: 'dinner plates, for there are {have} of one kind and {asked} are needed',
+    salad: 'salad plates, for there are {have} of one kind and {asked} are needed',
+    bowl: 'bowls, for there are {have} of one kind and {asked} are needed',
+    napkin: 'napkins, for there are {have} of one kind and {asked} are needed'
+  },
   cleared: 'It leaves as the food comes, for the dishes take the room.',
   spend: 'to spend',
   minutes: 'to build',
@@ -80,6 +87,7 @@ export const looksWords = {
     quiet: 'quiet in color',
     color: 'brings the color',
     answers: 'answers the other at every second place',
+    'by-turns': 'not enough of one kind for everybody, so they take turns',
     liked: 'is what the guest of honor likes',
     kept: 'kept as it was'
   },
