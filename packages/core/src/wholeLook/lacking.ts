@@ -4,14 +4,9 @@ import type { Piece } from '../design/piece.js'
 import { askedUppers } from './askedWare.js'
 import type { Uncosted } from './laidCast.js'
 import type { Wares } from './wares.js'
+import type { Lacking } from './wholeLook.js'
 
-/** What everybody needs and nothing could be laid of: how many of one kind there are, and how many are asked for. */
-export interface Lacking {
-  readonly what: 'dinner' | 'salad' | 'bowl' | 'napkin'
-  readonly have: number
-  readonly asked: number
-}
-
+/** What of plates and napkins nothing is cast of though everybody needs it. */
 export function lackingOf(look: Look, wares: Wares, cast: Pick<Uncosted, 'dinner' | 'upper' | 'napkin'>, keep: ReadonlySet<Layer>): Lacking[] {
   const asked = look.guests.length
   const most = (pieces: readonly Piece[]) => Math.max(0, ...pieces.map((piece) => wares.free(piece.id)))

@@ -6,7 +6,6 @@ import type { Offer, Piece } from '../design/piece.js'
 import type { Refusal } from '../composer/idea.js'
 import type { Source } from '../composer/stock.js'
 import type { Direction } from './direction.js'
-import type { Lacking } from './lacking.js'
 import type { LookRecipe } from './recipe.js'
 import type { Taste } from './taste.js'
 import type { LookFigures } from './lookFigures.js'
@@ -47,6 +46,13 @@ export interface LayerChoice {
   readonly why: readonly (
     'owned' | 'hangs' | 'ground' | 'stands-out' | 'one-family' | 'metal' | 'natural' | 'quiet' | 'color' | 'answers' | 'by-turns' | 'liked' | 'kept' | 'bought'
   )[]
+}
+
+/** What everybody needs and nothing could be laid of: how many of one kind there are, and how many are asked for. */
+export interface Lacking {
+  readonly what: 'dinner' | 'salad' | 'bowl' | 'napkin'
+  readonly have: number
+  readonly asked: number
 }
 
 /** A complete table somebody could lay. */
