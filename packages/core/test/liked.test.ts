@@ -45,7 +45,8 @@ describe('what a guest of honor likes', () => {
       count.liked += liked.length
       for (const idea of liked) expect(idea.why).toContainEqual(expect.objectContaining({ code: 'liked', whose: 'Ada' }))
     }
-    expect(count.liked).toBeGreaterThan(count.plain + 3)
+    // three times as often, and at least thrice
+    expect(count.liked).toBeGreaterThanOrEqual(3 * Math.max(1, count.plain))
     const looks = composeLooks(liking('dahlia, flax'), { from: 'few-new', want: 5, seed: 1 })
     expect(looks.filter((whole) => laysOf(whole.look, 'dahlia')).length).toBeGreaterThan(1)
     const flax = looks.flatMap((whole) => whole.choices).filter(({ pieceId }) => pieceId === 'runner-flax')

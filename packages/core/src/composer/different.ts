@@ -5,9 +5,12 @@ export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastName
   return [heroId ?? accentId, baseId, focalId, heroId || accentId || focalId ? null : lightId].join(' ')
 }
 
-/** How much less a middle that leaves before the meal is worth, one without a light in the evening, and one that looks lost on its table: our own starting values. */
+/**
+ * How much less a middle that leaves before the meal is worth, one without a light in the evening (a pattern or hero seen before, with a light, is
+ * better), and one that looks lost on its table: our own starting values.
+ */
 const CLEARED = 0.85
-export const UNLIT = 0.88
+export const UNLIT = 0.66
 const LOST = 0.25
 
 /** How good an idea is beside others: its score, less where it leaves before the meal, is dark, or is too little for the length of its table. */
