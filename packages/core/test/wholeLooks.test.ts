@@ -245,6 +245,7 @@ describe('on a table that leaves little room', () => {
   })
   const briefs: Readonly<Record<string, Look>> = {
     'two at a square of 80 cm': table(2, { kind: 'square', sideMm: 800 }),
+    'two at a bistro table of 70 by 60 cm': table(2, { kind: 'rectangle', lengthMm: 700, widthMm: 600 }),
     'six at a table 30 in wide': table(6, { kind: 'rectangle', lengthMm: 1830, widthMm: 762 }),
     'four at a round of 48 in with a dish to share, a toddler and a cat': table(
       4,
@@ -275,6 +276,11 @@ describe('on a table that leaves little room', () => {
       // what is given up at the places is given up there
       expect(one.look.setting.dessertAbove && one.smaller.includes('dessert-brought-in')).toBe(false)
     }
+  })
+
+  it('of two at a round of 90 cm in the evening none is dark, though a pattern comes again', () => {
+    const two = { ...table(2, { kind: 'round', diameterMm: 900 }), menu: { ...plain.menu, dishes: [] }, intent: { ...plain.intent, palette: [] } }
+    for (const { look } of composeLooks(two, { ...options, seed: 3 })) expect(look.centerpiece.some((placed) => placed.candle !== null)).toBe(true)
   })
 
   it('of fourteen along 12 ft is no single group in the middle', () => {

@@ -70,8 +70,7 @@ export function burnsOpen({ piece, candle }: Option): boolean {
   return !piece.chimney || piece.chimney.rimMm < piece.heightMm + candle.heightMm + 30
 }
 
-/** Margins between things and settings: where they can be had, and for what is hard. Design of the composer, tried on eight tables. */
-export const SOFT_MARGIN_MM = 26
+/** Hard things from settings and edges; soft ones keep what the frame asks. Design of the composer, tried on eight tables. */
 const HARD_MARGIN_MM = 15
 /** Open flames from an edge where somebody sits; a little more than the rule asks, for what is rounded. */
 const SLEEVE_MM = 205
@@ -87,8 +86,8 @@ export function fits(items: readonly Item[], frame: Frame, brief: Brief): boolea
       continue
     }
     if (isLong(one)) {
-      if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM - 5))) return false
-    } else if (field.clearMm(at) < radiusOf(one) + (one.flowers ? SOFT_MARGIN_MM : HARD_MARGIN_MM)) return false
+      if (rimOf(one).some((point) => field.clearMm(fromFrame(frame.pose, point)) < (one.flowers ? frame.softMm : HARD_MARGIN_MM - 5))) return false
+    } else if (field.clearMm(at) < radiusOf(one) + (one.flowers ? frame.softMm : HARD_MARGIN_MM)) return false
     if (brief.handsMm > 0 && breaksOrBurns(one) && field.edgeMm(at) < brief.handsMm + widthOf(one.option.piece) / 2) return false
     if (isOpenFlame(one) && field.seatedMm(at) < SLEEVE_MM) return false
   }

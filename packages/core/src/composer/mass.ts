@@ -4,7 +4,7 @@ import type { Brief } from './brief.js'
 import type { Cast } from './cast.js'
 import { heightOf, widthOf } from '../composition/families.js'
 import type { Frame } from '../composition/frames.js'
-import { item, SOFT_MARGIN_MM, type Item, type Role } from './item.js'
+import { item, type Item, type Role } from './item.js'
 import { budFor, flowersFor } from './recipe.js'
 import type { Option } from './stock.js'
 
@@ -27,7 +27,7 @@ const SMALLER = [1, 0.88, 0.77, 0.68]
 
 /** How wide a thing may be at a spot of the frame. */
 export function roomAt({ brief, frame }: Table, x: number, y = 0): number {
-  return 2 * (brief.field.clearMm(fromFrame(frame.pose, { x, y })) - SOFT_MARGIN_MM)
+  return 2 * (brief.field.clearMm(fromFrame(frame.pose, { x, y })) - frame.softMm)
 }
 
 /** Less than this opposite the plates is no place even for a light: our own starting value. */

@@ -24,12 +24,20 @@ export interface Frame {
   readonly plates: readonly number[]
   /** A round or a square: directions of the gaps between guests; null for a line. */
   readonly ring: readonly number[] | null
+  /** What is soft, as flowers, keeps this far from settings and edges. */
+  readonly softMm: number
   /** Seen from one side only: the wall is on +y. */
   readonly oneSided: boolean
 }
 
 /** Less than this beside the spine is its end: our own starting value. */
 const NARROW_MM = 45
+/** On a table so small for two one stem between them is a middle: half its length, and less than this beside the spine is its end. Our own starting values. */
+const SMALL_HALF_MM = 460
+const SLENDER_MM = 36
+/** Flowers from what is laid: design of the composer, tried on eight tables; on a table so small nearer: our own starting value. */
+const SOFT_MM = 26
+const SMALL_SOFT_MM = 14
 const STEP_MM = 15
 /** Tables wider than this are dressed as if they were this wide; a surface at a wall as if it were so much wider. Our own starting values. */
 const WIDEST_MM = 1400
@@ -49,9 +57,14 @@ export function framesOf(look: Pick<Look, 'table' | 'room'>, outline: Outline, p
   const tableHalfMm = halfLengthMm(outline)
   const acrossMm = 2 * outline.halfWidthMm
   const isRing = !oneSided && look.table.set === 'whole' && outline.kind !== 'polygon' && tableHalfMm / outline.halfWidthMm < RING_RATIO
-  const betweenTwo = isRing ? axisBetweenTwo(places) : null
-  if (betweenTwo !== null)
-    return [lineFrame({ x: 0, y: 0, turnRad: betweenTwo }, tableHalfMm, acrossMm, places, field, false)].filter((frame) => frame.halfMm > 0)
+  const isSmall = !oneSided && outline.kind !== 'polygon' && tableHalfMm <= SMALL_HALF_MM
+  const betweenTwo = isRing || isSmall ? axisBetweenTwo(places) : null
+  if (betweenTwo !== null) {
+    const [halfMm, wideMm] = Math.abs(Math.cos(betweenTwo)) > 0.7 ? [tableHalfMm, acrossMm] : [outline.halfWidthMm, 2 * tableHalfMm]
+    return [lineFrame({ x: 0, y: 0, turnRad: betweenTwo }, halfMm, wideMm, places, field, false, isSmall ? SLENDER_MM : NARROW_MM)].filter(
+      (frame) => frame.halfMm > 0
+    )
+  }
   if (isRing) return [ringFrame(outline.kind === 'box', tableHalfMm, acrossMm, places, field)]
   const middle = outline.kind === 'polygon' ? outline.middleY : 0
   return [lineFrame({ x: 0, y: middle, turnRad: 0 }, tableHalfMm, acrossMm, places, field, oneSided)].filter((frame) => frame.halfMm > 0)
@@ -78,12 +91,13 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
 /** From the middle outward, as far as half a place: where a plate covers the middle, the spine begins at the gap beside it. */
 const STARTS = [0, 30, 60, 120, 180, 240, 300, 360].flatMap((x) => (x === 0 ? [0] : [x, -x]))
 
-function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field, oneSided: boolean): Frame {
+function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field, oneSided: boolean, narrowMm = NARROW_MM): Frame {
+  const softMm = narrowMm < NARROW_MM ? SMALL_SOFT_MM : SOFT_MM
   const centered = withinAcross(pose, tableHalfMm, acrossMm, places, field)
-  const free = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 })) >= NARROW_MM
+  const free = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 })) >= narrowMm
   const start = STARTS.find(free)
   if (start === undefined)
-    return { pose: centered, halfMm: 0, roomMm: 0, middleMm: 0, tableHalfMm, acrossMm, scaleMm: acrossMm, bays: [], plates: [], ring: null, oneSided }
+    return { pose: centered, halfMm: 0, roomMm: 0, middleMm: 0, tableHalfMm, acrossMm, scaleMm: acrossMm, bays: [], plates: [], ring: null, softMm, oneSided }
   let [low, high] = [start, start]
   // past a plate that comes near, for as long as the next gap between guests is free again
   for (let x = high + STEP_MM; x <= Math.min(tableHalfMm, high + JUMP_MM); x += STEP_MM) if (free(x)) high = x
@@ -103,6 +117,7 @@ function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: re
     scaleMm: Math.min(WIDEST_MM, (oneSided ? WALL : 1) * acrossMm),
     ...orPeaks(stationsOf(at, tableHalfMm, places), at, halfMm, field),
     ring: null,
+    softMm,
     oneSided
   }
 }
@@ -217,6 +232,7 @@ function ringFrame(isSquare: boolean, tableHalfMm: number, acrossMm: number, pla
     bays: [],
     plates: [],
     ring,
+    softMm: SOFT_MM,
     oneSided: false
   }
 }
