@@ -208,3 +208,24 @@ test('the order of plates is changed by dragging in the list and by its keys, th
   await expect.poll(order).toEqual(before)
   await saved(page)
 })
+
+test('plates, glasses and flatware kept as a base set lie at every place of another occasion in one step, what differs is named, undo takes them back', async ({
+  page
+}) => {
+  await open(page, 'pearl-anniversary', 'settings')
+  await panel(page).getByRole('button', { name: 'Base sets' }).click()
+  await panel(page).getByLabel('Name', { exact: true }).fill('Pearl base')
+  await panel(page).getByRole('button', { name: 'Keep what lies here as a base set' }).click()
+  await expect(panel(page).getByText('Laid as it is kept.')).toBeVisible()
+  await open(page, 'mending-circle', 'settings')
+  await panel(page).getByRole('button', { name: 'Base sets' }).click()
+  await choose(panel(page).getByRole('combobox', { name: 'Base set' }), 'Pearl base')
+  await expect(panel(page).getByText(/As the base, but without .*Oyster dinner plate.* and with .*Slate stoneware plate/)).toBeVisible()
+  const plates = panel(page).locator('section', { hasText: 'Plates, from the bottom' }).first()
+  await panel(page).getByRole('button', { name: 'Lay it at every place' }).click()
+  await expect(plates.getByText('Oyster dinner plate')).toBeVisible()
+  await expect(panel(page).getByText('Laid as it is kept.')).toBeVisible()
+  await saved(page)
+  await page.getByRole('button', { name: /^Undo/ }).first().click()
+  await expect(plates.getByText('Slate stoneware plate')).toBeVisible()
+})

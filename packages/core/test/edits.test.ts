@@ -159,6 +159,7 @@ const made: { readonly [Name in keyof typeof edits]: (look: Look, random: Random
   changeSetting: (look, r) => edits.changeSetting(look, oneOf(r, ['A', 'B'] as const), { card: yes(r) }),
   addLayer: (look, r) => edits.addLayer(look, oneOf(r, ['A', 'B', 'C'] as const), 'glassIds', pieceOf(look, r, 'glass') ?? 'none'),
   moveLayer: (look, r) => edits.moveLayer(look, 'A', 'plateIds', number(r, 0, 3), number(r, 0, 3)),
+  layBaseSet: (look) => edits.layBaseSet(look, { name: 'B', laid: { ...look.setting, plateIds: [], glassIds: ['none'] } }),
   removeLayer: (look) => edits.removeLayer(look, 'A', 'glassIds', 0),
   layNapkin: (look, r) => edits.layNapkin(look, 'A', yes(r) ? pieceOf(look, r, 'napkin') : null),
   changeNapkin: (look, r) => edits.changeNapkin(look, 'A', { place: oneOf(r, ['left', 'on-plate'] as const) }),

@@ -1,3 +1,3 @@
-/** What a stylist keeps beside occasions and cupboard: what was preferred of composed looks, recipes, searches of the cupboard. */
-export const keptKinds = ['taste', 'recipe', 'search'] as const
+/** What a stylist keeps beside occasions and cupboard: what was preferred of composed looks, recipes, base sets, searches of the cupboard. */
+export const keptKinds = ['taste', 'recipe', 'base', 'search'] as const
 export type KeptKind = (typeof keptKinds)[number]

@@ -32,6 +32,7 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import BaseSetField from './BaseSetField.vue'
 import FlatwareFields from './FlatwareFields.vue'
 import ShopPicker from '../shops/ShopPicker.vue'
 import FoldCard from './FoldCard.vue'
@@ -66,6 +67,7 @@ const narrowest = computed(() => Math.min(...(store.resting?.seats.places.map((p
 <template>
   <div class="stack">
     <KindTabs v-model="shown" :look="look" />
+    <BaseSetField :look="look" />
     <dl>
       <dt>{{ t('settings.width') }}</dt>
       <dd>{{ length(layout.widthMm) }}</dd>

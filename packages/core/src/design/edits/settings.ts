@@ -1,8 +1,10 @@
 import { castDraft, type Draft } from 'immer'
+import type { BaseParts, BaseSet } from '../baseSet.js'
 import { makeEdit, type Edit } from '../edit.js'
 import type { FoldKind } from '../foldKinds.js'
 import type { Look, PlaceSetting, SettingKinds } from '../look.js'
-import type { FlatwareRole } from '../piece.js'
+import type { FlatwareRole, Piece } from '../piece.js'
+import { allSettings } from '../settingIds.js'
 
 type Key = 'A' | 'B' | 'C'
 type Layers = 'plateIds' | 'glassIds'
@@ -19,6 +21,25 @@ export function changeSetting(
   part: Partial<Pick<PlaceSetting, 'breadPlateId' | 'favorId' | 'leavesId' | 'starId' | 'card' | 'dessertAbove' | 'glassesOutMm'>>
 ): Edit {
   return onKind(look, key, (setting) => void Object.assign(setting, part))
+}
+
+/** A base set at every place, of whatever kind; `brought` are those of its pieces that the look has not. What of it nobody has is left out. */
+export function layBaseSet(look: Look, { laid }: BaseSet, brought: readonly Piece[] = []): Edit {
+  const known = new Set([...look.pieces, ...brought].map((piece) => piece.id))
+  const here = (ids: readonly string[]) => ids.filter((id) => known.has(id))
+  const parts: BaseParts = {
+    ...laid,
+    plateIds: here(laid.plateIds),
+    breadPlateId: laid.breadPlateId !== null && known.has(laid.breadPlateId) ? laid.breadPlateId : null,
+    glassIds: here(laid.glassIds),
+    flatwareIds: here(laid.flatwareIds),
+    substitutes: laid.substitutes.filter((one) => known.has(one.pieceId))
+  }
+  return makeEdit(look, 'setting', (draft) => {
+    const own = new Set(draft.pieces.map((piece) => piece.id))
+    draft.pieces.push(...brought.filter((piece) => !own.has(piece.id)).map(castDraft))
+    for (const setting of allSettings(draft)) Object.assign(setting, parts)
+  })
 }
 
 /** A plate on top of the stack, or a glass after the others. */
