@@ -229,7 +229,7 @@ export { colorFigures, colorGroups, type ColorFigures, type ColorGroup, type Col
 export { laidAs } from './design/laidAs.js'
 export { everydayOf } from './light/everyday.js'
 export { colorHints, type ColorHint, type Wood } from './palette/colorHints.js'
-export { dishColors, type DishColor } from './palette/dishColors.js'
+export { dishColors, lampColor, type DishColor } from './palette/dishColors.js'
 export { houseFit, paletteBeside, paletteOfGroups, worksWith, type HouseFit, type PaletteBeside } from './palette/palettesBeside.js'
 export { readCssPalette, readGpl, writeCssPalette, writeGpl, type PaletteColor } from './palette/paletteFiles.js'
 export { seatColors } from './palette/seatColors.js'

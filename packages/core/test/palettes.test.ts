@@ -8,6 +8,7 @@ import {
   dishColors,
   hintChanges,
   houseFit,
+  lampColor,
   lightnessOf,
   oklab,
   paletteBeside,
@@ -20,6 +21,7 @@ import {
   type PaletteEntry
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { chromaOf } from '../src/color/colorWords.js'
 import { demoLook } from './support/looks.js'
 
 const names = ['pearl-anniversary', 'ferry-crew', 'mending-circle', 'ordinary-week']
@@ -154,6 +156,23 @@ describe('what food brings to the colors', () => {
     expect([orange?.isMet, violet?.isMet]).toEqual([true, false])
     // a fruit of the house has its own color, whatever word for a color it also is
     expect(orange?.color).toBe(look.pieces.find((piece) => piece.material === 'fruit' && /persimmon/i.test(piece.name))?.color)
+  })
+})
+
+describe('what hangs round the lamp', () => {
+  it('is told with whether its color is met on the table, and is in no share of it', () => {
+    const look = demoLook()
+    const withLamp = (pieceId: string): Look => ({
+      ...look,
+      room: { ...look.room, fixture: { bottomMm: 1600, widthMm: 500, greens: { pieceId, hangsMm: 150 } } }
+    })
+    const { groups } = colorFigures(look)
+    expect(lampColor(look, groups)).toBeNull()
+    const of = (color: string) => lampColor({ ...withLamp('hung'), pieces: [{ ...look.pieces[0]!, id: 'hung', name: 'Hops', color }] }, groups)
+    const strongest = groups.reduce((a, b) => (chromaOf(b.color) > chromaOf(a.color) ? b : a)).color
+    expect([of(strongest)?.isMet, of('#2b1fd0')?.isMet]).toEqual([true, false])
+    const green = look.pieces.find((piece) => piece.kind === 'stem')!
+    expect(colorFigures(withLamp(green.id)).groups).toEqual(groups)
   })
 })
 

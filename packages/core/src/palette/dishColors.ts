@@ -34,10 +34,19 @@ export function dishColors({ menu, pieces }: Pick<Look, 'menu' | 'pieces'>, grou
     const pairs = words.slice(1).map((word, i) => foods.get(`${words[i]!} ${word}`))
     const said = [...pairs, ...words.map((word) => fruit.get(word) ?? foods.get(word) ?? colorFromWords(word))].find((color) => color !== undefined)
     if (said === undefined) return []
-    const isMet = groups.some((group) => chromaOf(group.color) >= LEAST_HUE && colorDistance(group.color, said) < ANSWERS)
-    return [{ dishId: dish.id, name: dish.name, color: said, isMet }]
+    return [{ dishId: dish.id, name: dish.name, color: said, isMet: isMetIn(groups, said) }]
   })
 }
+
+/** What hangs round the lamp: over the eyes of those who sit, so no share of the table's colors counts it; null where nothing does. */
+export function lampColor({ room, pieces }: Pick<Look, 'room' | 'pieces'>, groups: readonly ColorGroup[]): Omit<DishColor, 'dishId'> | null {
+  const piece = pieces.find((one) => one.id === room.fixture?.greens?.pieceId)
+  return piece ? { name: piece.name, color: piece.color, isMet: isMetIn(groups, piece.color) } : null
+}
+
+/** A color the table shows has hue, and is near enough to answer. */
+const isMetIn = (groups: readonly ColorGroup[], color: string) =>
+  groups.some((group) => chromaOf(group.color) >= LEAST_HUE && colorDistance(group.color, color) < ANSWERS)
 
 /** The fruit a name is about: persimmon of three persimmons, cranberry of cranberries by the cup. */
 const fruitOf = (name: string) => wordsOf(name.split(',')[0]!).pop() ?? ''

@@ -14,6 +14,8 @@ export const noTurns: Turns = new Map()
 const MOST_KINDS = 3
 /** Further apart in size two do not read as one layer. Our own starting values. */
 const MOST_APART_MM: Readonly<Partial<Record<Piece['kind'], number>>> = { plate: 25, napkin: 60, glass: 60 }
+/** Another stuff counts as so much distance in OKLab. Our own starting value. */
+const OTHER_STUFF = 0.05
 /** Nearer in OKLab two sets read as one, and what taking turns leaves of a table's unity, set by set. Our own starting values. */
 const READS_AS_ONE = 0.08
 const AS_ONE = 0.97
@@ -79,7 +81,7 @@ const placesOf = (slot: number, count: number, kinds: number) => Math.ceil((coun
 const sameJob = (set: readonly Piece[], { kind, ...piece }: Piece): Piece =>
   set.find((one) => kind === 'flatware' && 'role' in one && 'role' in piece && one.role === piece.role) ?? set[0]!
 
-const apart = ([a]: readonly Piece[], [b]: readonly Piece[]) => colorDistance(a!.color, b!.color) + (a!.material === b!.material ? 0 : 0.1)
+const apart = ([a]: readonly Piece[], [b]: readonly Piece[]) => colorDistance(a!.color, b!.color) + (a!.material === b!.material ? 0 : OTHER_STUFF)
 
 function isOneSize(a: Piece, b: Piece): boolean {
   return Math.abs(sizeMm(a) - sizeMm(b)) <= (MOST_APART_MM[a.kind] ?? Infinity)

@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { colorFigures, colorHints, colorName, dishColors, writeCssPalette, writeGpl, type ColorGroup, type ColorNote, type Look } from '@hestiad/core'
+import {
+  colorFigures,
+  colorHints,
+  colorName,
+  dishColors,
+  lampColor,
+  writeCssPalette,
+  writeGpl,
+  type ColorGroup,
+  type ColorNote,
+  type Look
+} from '@hestiad/core'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, toRaw, toRef } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -84,6 +95,10 @@ const food = computed(() =>
     )
   )
 )
+const lamp = computed(() => {
+  const hung = lampColor(props.look, figures.value.groups)
+  return hung && t(hung.isMet ? 'colors.lampMet' : 'colors.lampAlone', { name: hung.name, color: colorName(hung.color) })
+})
 const palette = () => figures.value.groups.map((one) => ({ name: `${colorName(one.color)} ${one.role}`, color: one.color }))
 const saveGpl = () => saveFile(new Blob([writeGpl(props.look.name, palette())], { type: 'text/plain' }), `${props.look.name}.gpl`)
 const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 'text/css' }), `${props.look.name}.css`)
@@ -122,6 +137,7 @@ const saveCss = () => saveFile(new Blob([writeCssPalette(palette())], { type: 't
       </ul>
       <p class="soft small tidy">{{ t('colors.neutrals', { share: percent(figures.neutralShare) }) }}</p>
       <p v-if="food" class="soft small tidy">{{ t('colors.food', { dishes: food }) }}</p>
+      <p v-if="lamp" class="soft small tidy">{{ lamp }}</p>
       <FromSeat v-if="look.guests.length > 0" :look="still" :above="figures.groups" />
     </section>
     <section class="stack">

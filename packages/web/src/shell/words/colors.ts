@@ -19,6 +19,8 @@ export const colorsWords = {
   food: 'By its names the food brings color too: {dishes}.',
   foodMet: '{name} ({color}, met on the table)',
   foodAlone: '{name} ({color})',
+  lampMet: '{name} round the lamp ({color}) is met on the table. It hangs over the eyes, so no share counts it.',
+  lampAlone: '{name} round the lamp ({color}) is met nowhere on the table. It hangs over the eyes, so no share counts it.',
   table: 'the bare table',
   lightness: 'Light and dark',
   lightnessSays: 'How much of the table is how light, from black at the left to white at the right; {mean} of 100 on the whole.',
