@@ -150,6 +150,19 @@ describe('a composed middle', () => {
     }
   })
 
+  it('leads an L from beside its middle, where a plate is opposite', () => {
+    const { shape } = tables.L().table
+    const halfMm = shape.kind === 'joined' ? (shape.along * shape.lengthMm) / 2 : 0
+    for (const pattern of ['one-focus', 'flanked'] as const) {
+      const { ideas } = composedOn('L', pattern)
+      expect(ideas.length, pattern).toBeGreaterThan(0)
+      for (const { cast, centerpiece } of ideas) {
+        const off = centerpiece.filter((placed) => placed.pieceId === cast.heroId).map((placed) => Math.abs(placed.xMm))
+        expect(Math.min(...off), pattern).toBeLessThanOrEqual(0.12 * halfMm + 15)
+      }
+    }
+  })
+
   it('brought dishes keep their room beside it', () => {
     const look = { ...demoLook(), centerpiece: [] }
     for (const { edit, brings } of compose(look, patternNames, { want: 6 }).ideas) {

@@ -39,6 +39,13 @@ const SLENDER_MM = 36
 const SOFT_MM = 26
 const SMALL_SOFT_MM = 14
 const STEP_MM = 15
+/**
+ * Where tables meet to an L, a T or a U and less than this share of the width is free in the middle, the middle moves no further than this share
+ * of half the length, for at least so much more room. Our own starting values.
+ */
+const HERO_SHARE = 0.22
+const SHIFT = 0.12
+const ROOMIER = 1.4
 /** Tables wider than this are dressed as if they were this wide; a surface at a wall as if it were so much wider. Our own starting values. */
 const WIDEST_MM = 1400
 const WALL = 2
@@ -83,7 +90,7 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
       const upright = row[0]!.upright
       const mean = (of: (table: Point) => number) => row.reduce((sum, table) => sum + of(table), 0) / row.length
       const pose = { x: mean((one) => one.x), y: mean((one) => one.y), turnRad: upright ? Math.PI / 2 : 0 }
-      return lineFrame(pose, (row.length * shape.lengthMm) / 2, shape.widthMm, places, field, false)
+      return lineFrame(pose, (row.length * shape.lengthMm) / 2, shape.widthMm, places, field, false, NARROW_MM, !upright)
     })
     .filter((frame) => frame.halfMm > 0)
 }
@@ -91,7 +98,16 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
 /** From the middle outward, as far as half a place: where a plate covers the middle, the spine begins at the gap beside it. */
 const STARTS = [0, 30, 60, 120, 180, 240, 300, 360].flatMap((x) => (x === 0 ? [0] : [x, -x]))
 
-function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field, oneSided: boolean, narrowMm = NARROW_MM): Frame {
+function lineFrame(
+  pose: Pose,
+  tableHalfMm: number,
+  acrossMm: number,
+  places: readonly Place[],
+  field: Field,
+  oneSided: boolean,
+  narrowMm = NARROW_MM,
+  joined = false
+): Frame {
   const softMm = narrowMm < NARROW_MM ? SMALL_SOFT_MM : SOFT_MM
   const centered = withinAcross(pose, tableHalfMm, acrossMm, places, field)
   const free = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 })) >= narrowMm
@@ -102,11 +118,16 @@ function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: re
   // past a plate that comes near, for as long as the next gap between guests is free again
   for (let x = high + STEP_MM; x <= Math.min(tableHalfMm, high + JUMP_MM); x += STEP_MM) if (free(x)) high = x
   for (let x = low - STEP_MM; x >= Math.max(-tableHalfMm, low - JUMP_MM); x -= STEP_MM) if (free(x)) low = x
-  const middle = (low + high) / 2
+  const middle = middleOf(
+    low,
+    high,
+    joined && 2 * field.clearMm(fromFrame(centered, { x: (low + high) / 2, y: 0 })) < HERO_SHARE * acrossMm ? SHIFT * tableHalfMm : 0,
+    (x) => field.clearMm(fromFrame(centered, { x, y: 0 }))
+  )
   const shift = Math.abs(middle) <= STEP_MM ? 0 : middle
   const origin = fromFrame(centered, { x: shift, y: 0 })
   const at = { ...origin, turnRad: pose.turnRad }
-  const halfMm = (high - low) / 2
+  const halfMm = Math.min(high - middle, middle - low)
   return {
     pose: at,
     halfMm,
@@ -120,6 +141,14 @@ function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: re
     softMm,
     oneSided
   }
+}
+
+/** The middle of what is free; where a plate narrows it, up to `mostMm` beside it where there is so much more room. */
+function middleOf(low: number, high: number, mostMm: number, berth: (x: number) => number): number {
+  const middle = (low + high) / 2
+  let best = middle
+  for (let x = STEP_MM; x <= mostMm; x += STEP_MM) for (const at of [middle + x, middle - x]) if (berth(at) > berth(best)) best = at
+  return berth(best) >= ROOMIER * berth(middle) ? best : middle
 }
 
 /** Twice the widest berth on the spine, the outer thirds left out. */
