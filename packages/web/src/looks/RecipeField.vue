@@ -7,7 +7,7 @@ import { list } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
 import FileField from '../shell/FileField.vue'
 import SelectField from '../shell/SelectField.vue'
-import { createKept, type Kept } from '../stores/kept.js'
+import { createNamedKept } from '../stores/namedKept.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 
@@ -18,8 +18,8 @@ const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
 const others = shallowRef<readonly { readonly value: string; readonly label: string; readonly look: Look }[]>([])
-const kept = createKept<LookRecipe>('recipe', 'kept-recipes', (one) => (isRecipe(one) ? [one] : []))
-const dropped = shallowRef<LookRecipe>()
+const kept = createNamedKept<LookRecipe>('recipe', 'kept-recipes', (one) => (isRecipe(one) ? [one] : []), choose)
+const { dropped } = kept
 const chosen = ref<string | null>(null)
 const keptChosen = computed(() => kept.list.value.find((one) => one.id === chosen.value))
 const choices = computed(() => [...kept.list.value.map(({ id, value }) => ({ value: id, label: t('looks.afterKept', { name: value.name }) })), ...others.value])
@@ -49,25 +49,6 @@ async function read(file: File): Promise<void> {
   if (!found) return
   chosen.value = null
   recipe.value = found
-}
-
-/** Kept under the look's name, in the place of one of that name. */
-function keep(): void {
-  const own = recipeOf(props.look)
-  for (const { id } of kept.list.value.filter((one) => one.value.name === own.name)) kept.drop(id)
-  dropped.value = undefined
-  choose(kept.keep(own))
-}
-
-function drop({ id, value }: Kept<LookRecipe>): void {
-  kept.drop(id)
-  dropped.value = value
-  choose(null)
-}
-
-function takeBack(): void {
-  if (dropped.value) choose(kept.keep(dropped.value))
-  dropped.value = undefined
 }
 
 function save(): void {
@@ -101,12 +82,12 @@ const says = computed(() => {
     <p v-if="says" class="soft small">{{ says }}</p>
     <p class="row small">
       <FileField quiet :label="t('looks.afterFile')" accept=".json,application/json" @file="read" />
-      <el-button class="plain link" @click="keep">{{ t('looks.afterKeep') }}</el-button>
+      <el-button class="plain link" @click="kept.keep(recipeOf(look))">{{ t('looks.afterKeep') }}</el-button>
       <el-button class="plain link" @click="save">{{ t('looks.afterSave') }}</el-button>
-      <el-button v-if="keptChosen" class="plain link" @click="drop(keptChosen)">{{ t('looks.afterDrop') }}</el-button>
+      <el-button v-if="keptChosen" class="plain link" @click="kept.drop(keptChosen)">{{ t('looks.afterDrop') }}</el-button>
     </p>
     <p v-if="dropped" class="row small" role="status">
-      {{ t('looks.afterDropped', { name: dropped.name }) }} <el-button class="plain link" @click="takeBack">{{ t('nav.undo') }}</el-button>
+      {{ t('looks.afterDropped', { name: dropped.name }) }} <el-button class="plain link" @click="kept.takeBack()">{{ t('nav.undo') }}</el-button>
     </p>
     <p v-if="problem" class="bad small" role="alert">{{ problem }}</p>
   </div>

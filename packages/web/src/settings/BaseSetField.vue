@@ -1,22 +1,29 @@
 <script setup lang="ts">
 import { baseIds, baseSetOf, besideBase, isBaseSet, layBaseSet, pieceIndex, type BaseSet, type Look } from '@hestiad/core'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api } from '../api/calls.js'
 import { list } from '../findings/findingWords.js'
 import FoldAway from '../shell/FoldAway.vue'
 import SelectField from '../shell/SelectField.vue'
 import TextField from '../shell/TextField.vue'
-import { createKept, type Kept } from '../stores/kept.js'
+import type { Kept } from '../stores/kept.js'
+import { createNamedKept } from '../stores/namedKept.js'
 import { useLook } from '../stores/lookStore.js'
 
 /** Base sets: plates, glasses and flatware kept under a name and laid on any look; said is what of this look differs from the one chosen. */
 const props = defineProps<{ look: Look }>()
 const { t } = useI18n()
 const store = useLook()
-const kept = createKept<BaseSet>('base', 'kept-base-sets', (one) => (isBaseSet(one) ? [one] : []))
-onMounted(() => void kept.load())
 const chosenId = ref<string | null>(null)
+const kept = createNamedKept<BaseSet>(
+  'base',
+  'kept-base-sets',
+  (one) => (isBaseSet(one) ? [one] : []),
+  (id) => (chosenId.value = id)
+)
+const { dropped } = kept
+onMounted(() => void kept.load())
 const chosen = computed(() => kept.list.value.find((one) => one.id === chosenId.value) ?? asLaid.value)
 /** The set that lies as it is kept. */
 const asLaid = computed(() => kept.list.value.find(({ value }) => isThere(value)))
@@ -25,7 +32,6 @@ const isThere = (base: BaseSet) => {
   return without.length + more.length === 0
 }
 const name = ref('')
-const dropped = shallowRef<BaseSet>()
 const missing = ref<number>(0)
 const nameOf = (id: string) => pieceIndex(props.look).get(id)?.name ?? t('settings.base.elsewhere')
 const differs = computed(() => {
@@ -50,25 +56,11 @@ async function lay({ id, value }: Kept<BaseSet>): Promise<void> {
   store.run(layBaseSet, value, brought as Look['pieces'])
 }
 
-/** In the place of one of that name. */
+/** Under the name given, else the look's. */
 function keep(): void {
-  const own = baseSetOf(props.look, name.value.trim() || props.look.name)
-  for (const { id } of kept.list.value.filter((one) => one.value.name === own.name)) kept.drop(id)
-  dropped.value = undefined
+  kept.keep(baseSetOf(props.look, name.value.trim() || props.look.name))
   missing.value = 0
-  chosenId.value = kept.keep(own)
   name.value = ''
-}
-
-function drop({ id, value }: Kept<BaseSet>): void {
-  kept.drop(id)
-  dropped.value = value
-  chosenId.value = null
-}
-
-function takeBack(): void {
-  if (dropped.value) chosenId.value = kept.keep(dropped.value)
-  dropped.value = undefined
 }
 </script>
 
@@ -86,11 +78,11 @@ function takeBack(): void {
       <p v-if="chosen" class="small tidy">{{ differs }}</p>
       <p v-if="chosen" class="row small tidy">
         <el-button v-if="!isThere(chosen.value)" size="small" type="primary" @click="lay(chosen)">{{ t('settings.base.lay') }}</el-button>
-        <el-button class="plain link" @click="drop(chosen)">{{ t('settings.base.drop', { name: chosen.value.name }) }}</el-button>
+        <el-button class="plain link" @click="kept.drop(chosen)">{{ t('settings.base.drop', { name: chosen.value.name }) }}</el-button>
       </p>
       <p v-if="missing > 0" class="bad small tidy" role="status">{{ t('settings.base.missing', { n: missing }, missing) }}</p>
       <p v-if="dropped" class="row small tidy" role="status">
-        {{ t('settings.base.dropped', { name: dropped.name }) }} <el-button class="plain link" @click="takeBack">{{ t('nav.undo') }}</el-button>
+        {{ t('settings.base.dropped', { name: dropped.name }) }} <el-button class="plain link" @click="kept.takeBack()">{{ t('nav.undo') }}</el-button>
       </p>
       <div v-if="!asLaid" class="row named">
         <TextField v-model="name" :label="t('settings.base.name')" :placeholder="look.name" />
