@@ -128,8 +128,12 @@ export function capacity(table: Table, comfort: Comfort): number {
   const outline = tableOutline(table)
   const supports = tableSupports(table, outline)
   const neededMm = placeWidthMm[comfort] - WIDTH_TOLERANCE_MM
-  const most = Math.min(200, Math.floor(perimeterMm(outline) / neededMm) + (outline.kind === 'box' ? 2 : outline.kind === 'polygon' ? outline.runs.length : 0))
-  for (let count = most; count > 0; count--) {
+  // on a rectangle one at each head, and along a side no more than have that width if they share all of it
+  const most =
+    outline.kind === 'box'
+      ? 2 * Math.floor((2 * outline.halfLengthMm) / neededMm) + 2
+      : Math.floor(perimeterMm(outline) / neededMm) + (outline.kind === 'polygon' ? outline.runs.length : 0)
+  for (let count = Math.min(200, most); count > 0; count--) {
     const places = spreadPlaces(
       table,
       outline,
