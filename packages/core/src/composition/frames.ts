@@ -68,13 +68,11 @@ export function framesOf(look: Pick<Look, 'table' | 'room'>, outline: Outline, p
   const betweenTwo = isRing || isSmall ? axisBetweenTwo(places) : null
   if (betweenTwo !== null) {
     const [halfMm, wideMm] = Math.abs(Math.cos(betweenTwo)) > 0.7 ? [tableHalfMm, acrossMm] : [outline.halfWidthMm, 2 * tableHalfMm]
-    return [lineFrame({ x: 0, y: 0, turnRad: betweenTwo }, halfMm, wideMm, places, field, false, isSmall ? SLENDER_MM : NARROW_MM)].filter(
-      (frame) => frame.halfMm > 0
-    )
+    return [lineFrame({ x: 0, y: 0, turnRad: betweenTwo }, halfMm, wideMm, places, field, isSmall ? small : usual)].filter((frame) => frame.halfMm > 0)
   }
   if (isRing) return [ringFrame(outline.kind === 'box', tableHalfMm, acrossMm, places, field)]
   const middle = outline.kind === 'polygon' ? outline.middleY : 0
-  return [lineFrame({ x: 0, y: middle, turnRad: 0 }, tableHalfMm, acrossMm, places, field, oneSided)].filter((frame) => frame.halfMm > 0)
+  return [lineFrame({ x: 0, y: middle, turnRad: 0 }, tableHalfMm, acrossMm, places, field, { ...usual, oneSided })].filter((frame) => frame.halfMm > 0)
 }
 
 /** Tables joined to an L, a T or a U: a line for the tables end to end, and one for each arm. */
@@ -90,7 +88,7 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
       const upright = row[0]!.upright
       const mean = (of: (table: Point) => number) => row.reduce((sum, table) => sum + of(table), 0) / row.length
       const pose = { x: mean((one) => one.x), y: mean((one) => one.y), turnRad: upright ? Math.PI / 2 : 0 }
-      return lineFrame(pose, (row.length * shape.lengthMm) / 2, shape.widthMm, places, field, false, NARROW_MM, !upright)
+      return lineFrame(pose, (row.length * shape.lengthMm) / 2, shape.widthMm, places, field, { ...usual, mayShift: !upright })
     })
     .filter((frame) => frame.halfMm > 0)
 }
@@ -98,19 +96,23 @@ function armsOf(shape: Parameters<typeof joinedTables>[0], places: readonly Plac
 /** From the middle outward, as far as half a place: where a plate covers the middle, the spine begins at the gap beside it. */
 const STARTS = [0, 30, 60, 120, 180, 240, 300, 360].flatMap((x) => (x === 0 ? [0] : [x, -x]))
 
-function lineFrame(
-  pose: Pose,
-  tableHalfMm: number,
-  acrossMm: number,
-  places: readonly Place[],
-  field: Field,
-  oneSided: boolean,
-  narrowMm = NARROW_MM,
-  joined = false
-): Frame {
-  const softMm = narrowMm < NARROW_MM ? SMALL_SOFT_MM : SOFT_MM
+/** How a line is laid. */
+interface LineRules {
+  readonly oneSided: boolean
+  /** Less than this beside the spine is its end, and flowers keep so far from what is laid. */
+  readonly narrowMm: number
+  readonly softMm: number
+  /** Its middle may move to more room. */
+  readonly mayShift: boolean
+}
+const usual: LineRules = { oneSided: false, narrowMm: NARROW_MM, softMm: SOFT_MM, mayShift: false }
+const small: LineRules = { ...usual, narrowMm: SLENDER_MM, softMm: SMALL_SOFT_MM }
+
+function lineFrame(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field, rules: LineRules): Frame {
+  const { oneSided, narrowMm, softMm, mayShift } = rules
   const centered = withinAcross(pose, tableHalfMm, acrossMm, places, field)
-  const free = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 })) >= narrowMm
+  const berth = (x: number) => field.clearMm(fromFrame(centered, { x, y: 0 }))
+  const free = (x: number) => berth(x) >= narrowMm
   const start = STARTS.find(free)
   if (start === undefined)
     return { pose: centered, halfMm: 0, roomMm: 0, middleMm: 0, tableHalfMm, acrossMm, scaleMm: acrossMm, bays: [], plates: [], ring: null, softMm, oneSided }
@@ -118,12 +120,9 @@ function lineFrame(
   // past a plate that comes near, for as long as the next gap between guests is free again
   for (let x = high + STEP_MM; x <= Math.min(tableHalfMm, high + JUMP_MM); x += STEP_MM) if (free(x)) high = x
   for (let x = low - STEP_MM; x >= Math.max(-tableHalfMm, low - JUMP_MM); x -= STEP_MM) if (free(x)) low = x
-  const middle = middleOf(
-    low,
-    high,
-    joined && 2 * field.clearMm(fromFrame(centered, { x: (low + high) / 2, y: 0 })) < HERO_SHARE * acrossMm ? SHIFT * tableHalfMm : 0,
-    (x) => field.clearMm(fromFrame(centered, { x, y: 0 }))
-  )
+  const evenly = (low + high) / 2
+  const isTight = 2 * berth(evenly) < HERO_SHARE * acrossMm
+  const middle = mayShift && isTight ? roomierNear(evenly, SHIFT * tableHalfMm, berth) : evenly
   const shift = Math.abs(middle) <= STEP_MM ? 0 : middle
   const origin = fromFrame(centered, { x: shift, y: 0 })
   const at = { ...origin, turnRad: pose.turnRad }
@@ -143,9 +142,8 @@ function lineFrame(
   }
 }
 
-/** The middle of what is free; where a plate narrows it, up to `mostMm` beside it where there is so much more room. */
-function middleOf(low: number, high: number, mostMm: number, berth: (x: number) => number): number {
-  const middle = (low + high) / 2
+/** The widest berth up to `mostMm` beside a middle, where it is so much wider. */
+function roomierNear(middle: number, mostMm: number, berth: (x: number) => number): number {
   let best = middle
   for (let x = STEP_MM; x <= mostMm; x += STEP_MM) for (const at of [middle + x, middle - x]) if (berth(at) > berth(best)) best = at
   return berth(best) >= ROOMIER * berth(middle) ? best : middle

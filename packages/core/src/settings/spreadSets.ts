@@ -1,11 +1,12 @@
-import type { Draft } from 'immer'
+import { castDraft } from 'immer'
 import { byCloseness } from '../design/closeness.js'
 import { makeEdit, type Edit } from '../design/edit.js'
 import { pieceIndex } from '../design/find.js'
-import { kindSpreads, type Look, type PlaceSetting } from '../design/look.js'
+import { kindSpreads, type Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { sameJob } from '../design/swap.js'
 import { seatPlan } from '../seating/seatPlan.js'
+import { insteadOf } from './insteadOf.js'
 import { partialSets } from './laying.js'
 import { kindsByPlace } from './settingKinds.js'
 
@@ -39,6 +40,7 @@ export function setSpreads(look: Look): SetSpread[] {
 /** Every way to spread two pieces over the places: the piece itself at most places, or the other. */
 function spreadsWith(look: Look, piece: Piece, other: Piece, needed: number): SetSpread[] {
   const { places } = seatPlan(look)
+  const laid = (one: Piece) => castDraft(structuredClone(insteadOf(look.setting, new Map([[piece.id, one.id]]))))
   return kindSpreads
     .filter((spread) => spread !== 'same' && spread !== 'by-guest')
     .flatMap((spread) => {
@@ -48,23 +50,11 @@ function spreadsWith(look: Look, piece: Piece, other: Piece, needed: number): Se
         const [most, few] = turned ? [other, piece] : [piece, other]
         const short = Math.max(0, needed - b - most.owned) + Math.max(0, b - few.owned)
         const edit = makeEdit(look, 'setting', (draft) => {
-          draft.kinds.others = [{ key: 'B', setting: instead(look.setting, piece.id, few.id) as Draft<PlaceSetting> }]
+          draft.kinds.others = [{ key: 'B', setting: laid(few) }]
           draft.kinds.spread = spread
-          draft.setting = instead(look.setting, piece.id, most.id) as Draft<PlaceSetting>
+          draft.setting = laid(most)
         })
         return { pieceId: piece.id, otherId: other.id, spread, short, edit }
       })
     })
-}
-
-function instead(setting: PlaceSetting, fromId: string, toId: string): PlaceSetting {
-  const swapped = (ids: readonly string[]) => ids.map((id) => (id === fromId ? toId : id))
-  return {
-    ...structuredClone(setting),
-    plateIds: swapped(setting.plateIds),
-    glassIds: swapped(setting.glassIds),
-    breadPlateId: setting.breadPlateId === fromId ? toId : setting.breadPlateId,
-    napkin: setting.napkin?.pieceId === fromId ? { ...setting.napkin, pieceId: toId } : setting.napkin,
-    starId: setting.starId === fromId ? toId : setting.starId
-  }
 }

@@ -1,8 +1,10 @@
 import { chromaOf, colorDistance, hueApart } from '../color/colorWords.js'
+import { findPiece, pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Napkin, Plate } from '../design/piece.js'
 import { folds } from '../reference/folds.js'
 import { offPalette } from '../intent/paletteFit.js'
+import { takingTurns } from './byTurns.js'
 import { waresOf } from './wares.js'
 import type { WholeLookOptions } from './wholeLook.js'
 
@@ -36,12 +38,8 @@ export function answeringNapkin(look: Look, first: Napkin, below: Plate | null, 
   return best ?? null
 }
 
-/** The look with a second kind of setting at every other place, alike but for its napkin. */
+/** The look with a second napkin at every other place; the same where none is laid. */
 export function alternating(look: Look, second: Napkin): Look {
-  const { setting, kinds } = look
-  if (!setting.napkin) return look
-  return {
-    ...look,
-    kinds: { ...kinds, others: [{ key: 'B', setting: { ...setting, napkin: { ...setting.napkin, pieceId: second.id } } }], spread: 'alternating', byGuest: [] }
-  }
+  const first = findPiece(pieceIndex(look), look.setting.napkin?.pieceId, 'napkin')
+  return first ? { ...look, kinds: takingTurns(look.kinds, look.setting, new Map([[first, [second]]]), [first]) } : look
 }

@@ -1,9 +1,12 @@
 import { colorDistance } from '../color/colorWords.js'
+import { byCloseness } from '../design/closeness.js'
 import type { Layer } from '../design/layers.js'
 import type { Look, PlaceSetting, SettingKinds } from '../design/look.js'
 import type { Piece, Plate } from '../design/piece.js'
+import { sameJob } from '../design/swap.js'
 import { glassesAsked } from '../menu/menuFindings.js'
 import { flatwarePatterns } from '../settings/flatwarePatterns.js'
+import { insteadOf } from '../settings/insteadOf.js'
 import { askedFlatware, askedUppers } from './askedWare.js'
 import type { Wares } from './wares.js'
 
@@ -14,8 +17,6 @@ export const noTurns: Turns = new Map()
 const MOST_KINDS = 3
 /** Further apart in size two do not read as one layer. Our own starting values. */
 const MOST_APART_MM: Readonly<Partial<Record<Piece['kind'], number>>> = { plate: 25, napkin: 60, glass: 60 }
-/** Another stuff counts as so much distance in OKLab. Our own starting value. */
-const OTHER_STUFF = 0.05
 /** Nearer in OKLab two sets read as one, and what taking turns leaves of a table's unity, set by set. Our own starting values. */
 const READS_AS_ONE = 0.08
 const AS_ONE = 0.97
@@ -24,7 +25,7 @@ const MIXED = 0.92
 /** Sets that could lie in one layer: of one piece each, or of the pieces of a flatware pattern. */
 type Group = readonly (readonly Piece[])[]
 
-/** For each layer of which the house has no set for everybody, its sets by turns with those nearest to them in color; two kinds of setting where that does, else three. */
+/** For each layer of which the house has no set for everybody, its sets by turns with those nearest to them; two kinds of setting where that does, else three. */
 export function turnsOf(look: Look, wares: Wares, keep: ReadonlySet<Layer>): Turns {
   const count = look.guests.length
   if (count < 2) return noTurns
@@ -64,24 +65,22 @@ function turnsAmong(group: Group, free: (set: readonly Piece[]) => number, count
     for (let slot = 1; slot < kinds; slot++) {
       const needed = placesOf(slot, count, kinds)
       const last = others.at(-1) ?? first
-      const [next] = group
-        .filter((set) => set !== last && free(set) >= (taken.get(set) ?? 0) + needed && isOneSize(set[0]!, first[0]!))
-        .sort((a, b) => apart(a, first) - apart(b, first))
+      const can = group.filter((set) => set !== last && free(set) >= (taken.get(set) ?? 0) + needed && isOneSize(set[0]!, first[0]!))
+      const [nearest] = byCloseness(
+        first[0]!,
+        can.map((set) => set[0]!)
+      )
+      const next = can.find((set) => set[0] === nearest)
       if (!next) return []
       taken.set(next, (taken.get(next) ?? 0) + needed)
       others.push(next)
     }
-    return first.map((piece) => [{ ...piece }, others.map((set) => sameJob(set, piece))] as [Piece, readonly Piece[]])
+    return first.map((piece) => [{ ...piece }, others.map((set) => set.find((one) => sameJob(one, piece))!)] as [Piece, readonly Piece[]])
   })
 }
 
 /** So many places are of the kind that comes after `slot` others. */
 const placesOf = (slot: number, count: number, kinds: number) => Math.ceil((count - slot) / kinds)
-
-const sameJob = (set: readonly Piece[], { kind, ...piece }: Piece): Piece =>
-  set.find((one) => kind === 'flatware' && 'role' in one && 'role' in piece && one.role === piece.role) ?? set[0]!
-
-const apart = ([a]: readonly Piece[], [b]: readonly Piece[]) => colorDistance(a!.color, b!.color) + (a!.material === b!.material ? 0 : OTHER_STUFF)
 
 function isOneSize(a: Piece, b: Piece): boolean {
   return Math.abs(sizeMm(a) - sizeMm(b)) <= (MOST_APART_MM[a.kind] ?? Infinity)
@@ -105,13 +104,8 @@ export function takingTurns(kinds: SettingKinds, setting: PlaceSetting, turns: T
   if (turned.length === 0) return kinds
   const slots = Math.max(...turned.map((piece) => turns.get(piece)!.length))
   const others = (['B', 'C'] as const).slice(0, slots).map((key, slot) => {
-    const instead = new Map(turned.map((piece) => [piece.id, turns.get(piece)![slot]!.id]))
-    const swap = (id: string) => instead.get(id) ?? id
-    const napkin = setting.napkin && { ...setting.napkin, pieceId: swap(setting.napkin.pieceId) }
-    return {
-      key,
-      setting: { ...setting, napkin, plateIds: setting.plateIds.map(swap), glassIds: setting.glassIds.map(swap), flatwareIds: setting.flatwareIds.map(swap) }
-    }
+    const ids = new Map(turned.map((piece) => [piece.id, turns.get(piece)![slot]!.id]))
+    return { key, setting: insteadOf(setting, ids) }
   })
   return { ...kinds, others, spread: 'alternating', byGuest: [] }
 }
