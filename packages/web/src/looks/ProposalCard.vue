@@ -27,17 +27,19 @@ const told = computed(() =>
 const middle = computed(() => [...new Set(props.whole.look.centerpiece.map((placed) => names.value.get(placed.pieceId) ?? ''))])
 /** What it is, what its middle is, and what was given up for it, sentence by sentence. */
 const says = computed(() => {
-  const { followed, direction, pattern, spared, smaller, lacking, clearedForMeal } = props.whole
+  const { followed, direction, pattern, spared, smaller, clearedForMeal } = props.whole
   return [
     t(followed ? `looks.says.${direction}` : 'looks.notFollowed'),
     pattern ? t('looks.middle', { pattern: t(`compose.names.${pattern}`), pieces: list(middle.value) }) : t('looks.noMiddle'),
     ...(spared ? [t('looks.spared')] : []),
     ...(smaller.length > 0 ? [t('looks.smaller', { steps: list(smaller.map((step) => smallerNames[step])) })] : []),
-    ...(lacking.length > 0
-      ? [t('looks.lacking', { things: list(lacking.map(({ what, have, asked }) => t(`looks.lackingOf.${what}`, { have, asked }))) })]
-      : []),
     ...(clearedForMeal ? [t('looks.cleared')] : [])
   ].join(' ')
+})
+const lacking = computed(() => {
+  const { lacking } = props.whole
+  const things = lacking.map(({ what, have }) => t(`looks.lackingOf.${what}`, { have }))
+  return lacking[0] && t('looks.lacking', { asked: lacking[0].asked, things: list(things) })
 })
 const figures = computed(() => [
   { label: t('looks.spend'), value: money(props.whole.figures.spendCents) },
@@ -66,6 +68,7 @@ const figures = computed(() => [
     <p class="soft small">
       {{ says }}
     </p>
+    <p v-if="lacking" class="bad small">{{ lacking }}</p>
     <dl>
       <div v-for="one in figures" :key="one.label" :class="{ bad: one.alarm }">
         <dt>{{ one.label }}</dt>

@@ -57,16 +57,16 @@ export const looksWords = {
     colorful: 'Two colors that answer each other.'
   },
   notFollowed: 'What may be laid has too little of it for so many; this is as near as it comes.',
-  middle: 'In the middle {pattern}: {pieces}.',
+  middle: 'In the middle “{pattern}”: {pieces}.',
   noMiddle: 'The middle stays empty: nothing fits between these settings.',
   spared: 'Its middle is of what we own, for buying for it would go over the money.',
   smaller: 'To make room for it: {steps}.',
-  lacking: 'Not laid: {things}. Bring a second kind, or allow new things.',
+  lacking: 'Not laid, for {asked} are needed of each: {things}. Bring more of them, or allow new things.',
   lackingOf: {
-    dinner: 'dinner plates, for there are {have} of one kind and {asked} are needed',
-    salad: 'salad plates, for there are {have} of one kind and {asked} are needed',
-    bowl: 'bowls, for there are {have} of one kind and {asked} are needed',
-    napkin: 'napkins, for there are {have} of one kind and {asked} are needed'
+    dinner: 'dinner plates ({have} of a kind at most)',
+    salad: 'salad plates ({have} of a kind at most)',
+    bowl: 'bowls ({have} of a kind at most)',
+    napkin: 'napkins ({have} of a kind at most)'
   },
   cleared: 'It leaves as the food comes, for the dishes take the room.',
   spend: 'to spend',
