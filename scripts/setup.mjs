@@ -1,6 +1,6 @@
 // Installs and builds what is missing or older than its sources. Usage: node scripts/setup.mjs [core|api|server|web ...]; default all.
 import { execFileSync } from 'node:child_process'
-import { existsSync, readdirSync, statSync } from 'node:fs'
+import { existsSync, readdirSync, statSync, utimesSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -44,6 +44,8 @@ for (const name of wanted) {
   if (stamp > 0 && stamp >= Math.max(...sources.map(newest))) continue
   console.log(`Building ${name} …`)
   if (name === 'web') run('npm', ['run', 'build', '--workspace', '@hestiad/web'])
-  else run(process.execPath, [tsc(), '-b', '--force', join('packages', name)])
+  else run(process.execPath, [tsc(), '-p', join('packages', name)])
   if (name === 'core') for (const script of ['lookChecks.mjs', 'bundleCore.mjs']) run(process.execPath, [join(root, 'scripts', script)])
+  // the compiler leaves alone what has not changed, which would look older than its sources for ever
+  utimesSync(join(folder, 'dist', last[name]), new Date(), new Date())
 }

@@ -45,7 +45,7 @@ describe('the simulated shops', () => {
   })
 
   it('change from day to day: stock falls and is filled up, things sell out, prices are cut until a day, flowers have seasons', () => {
-    const days = Array.from({ length: 60 }, (_, i) => `2027-0${i < 30 ? 3 : 4}-${String((i % 30) + 1).padStart(2, '0')}`)
+    const days = Array.from({ length: 30 }, (_, i) => `2027-03-${String(i + 1).padStart(2, '0')}`)
     const byDay = days.map((day) => new Map(market.offersOn(day).map((offer) => [offer.id, offer])))
     const ids = [...byDay[0]!.keys()]
     expect(ids.filter((id) => new Set(byDay.map((offers) => offers.get(id)?.stock)).size > 1).length).toBeGreaterThan(ids.length / 2)
@@ -177,7 +177,7 @@ describe('photos', () => {
 
   it('that are none, spoiled, of another format or far too many pixels are refused, and nothing is kept', async () => {
     const whole = await picture(300, 300).png().toBuffer()
-    const bomb = await sharp({ create: { width: 12_000, height: 12_000, channels: 3, background: '#000000' } })
+    const bomb = await sharp({ create: { width: 9_000, height: 9_000, channels: 3, background: '#000000' } })
       .png({ compressionLevel: 9 })
       .toBuffer()
     expect(bomb.length).toBeLessThan(2_000_000)
@@ -190,7 +190,7 @@ describe('photos', () => {
       const answer = await post(bytes, type)
       expect([answer.statusCode, (answer.json() as { error: { code: string } }).error.code]).toEqual([422, 'unusable-photo'])
     }
-  }, 30_000)
+  })
 })
 
 describe('files to carry', () => {

@@ -35,7 +35,7 @@ it('hundreds of malformed looks and requests: never a 5xx, always a code and a p
   const before = JSON.stringify(await stored())
   const random = seededRandom(20_270_206)
   const refused = { count: 0 }
-  for (let i = 0; i < many(400); i++) {
+  for (let i = 0; i < many(250); i++) {
     const look = structuredClone(demoLook())
     spoil(look, random)
     if (random() < 0.3) spoil(look, random)
@@ -100,7 +100,7 @@ it('hundreds of malformed looks and requests: never a 5xx, always a code and a p
       for (const fault of error.faults) expect(typeof fault.place === 'string' && fault.message !== '').toBe(true)
     if (error.code === 'unusable-look') expect(error.faults.length).toBeGreaterThan(0)
   }
-  expect(refused.count).toBeGreaterThan(many(340))
+  expect(refused.count).toBeGreaterThan(many(210))
   expect(JSON.stringify(await stored())).toBe(before)
   await stop()
 })
