@@ -30,16 +30,32 @@ export function createEngine(): (look: Look) => Get {
 }
 
 function recall(remembered: Map<Part<unknown>, Known[]>, wanted: Part<unknown>, look: Look, get: Get): unknown {
-  const needed: Record<string, unknown> = {}
-  const inputs: unknown[] = wanted.reads.map((member) => look[member])
-  for (const name in wanted.needs) inputs.push((needed[name] = get(wanted.needs[name]!)))
-  const list = remembered.get(wanted) ?? []
-  remembered.set(wanted, list)
-  const at = list.findIndex((known) => known.inputs.every((input, i) => Object.is(input, inputs[i])))
-  const known = at >= 0 ? list.splice(at, 1)[0]! : { inputs, result: settled(wanted, list, wanted.work(only(look, wanted), needed)) }
+  const inputs: unknown[] = []
+  for (const member of wanted.reads) inputs.push(look[member])
+  for (const name in wanted.needs) inputs.push(get(wanted.needs[name]!))
+  let list = remembered.get(wanted)
+  if (!list) remembered.set(wanted, (list = []))
+  let at = 0
+  while (at < list.length && !sameInputs(list[at]!.inputs, inputs)) at++
+  if (at === 0 && list.length > 0) return list[0]!.result
+  const known = list[at] ?? { inputs, result: settled(wanted, list, wanted.work(only(look, wanted), needsOf(wanted, inputs))) }
+  list.splice(at, 1)
   list.unshift(known)
   list.length = Math.min(list.length, KEEP)
   return known.result
+}
+
+function sameInputs(before: readonly unknown[], now: readonly unknown[]): boolean {
+  for (let i = 0; i < now.length; i++) if (!Object.is(before[i], now[i])) return false
+  return true
+}
+
+/** What a part needs by name, out of its inputs, where it stands after what it reads. */
+function needsOf({ reads, needs }: Part<unknown>, inputs: readonly unknown[]): Record<string, unknown> {
+  const needed: Record<string, unknown> = {}
+  let at = reads.length
+  for (const name in needs) needed[name] = inputs[at++]
+  return needed
 }
 
 /** The members a part reads and no others. */

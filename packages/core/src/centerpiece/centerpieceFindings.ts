@@ -36,9 +36,17 @@ export function centerpieceFindings(standing: readonly Standing[], laid: readonl
 function deepest(piece: Standing, standing: readonly Standing[], count: number): { readonly other: Standing; readonly overlapMm: number } | null {
   let met: Standing | null = null
   let deepMm = 0
+  const { x, y } = piece.pose
   for (let i = 0; i < count; i++) {
-    const overlapMm = piecesOverlapMm(piece, standing[i]!)
-    if (overlapMm > deepMm) [met, deepMm] = [standing[i]!, overlapMm]
+    const other = standing[i]!
+    // most are too far off along the table or across it
+    const reach = piece.reachMm + other.reachMm
+    if (Math.abs(other.pose.x - x) > reach || Math.abs(other.pose.y - y) > reach) continue
+    const overlapMm = piecesOverlapMm(piece, other)
+    if (overlapMm > deepMm) {
+      met = other
+      deepMm = overlapMm
+    }
   }
   return met && { other: met, overlapMm: deepMm }
 }

@@ -63,26 +63,39 @@ export function settingHit(standing: Standing, laid: Laid): SettingHit | undefin
   return hit
 }
 
-const places = new WeakMap<Laid, { readonly items: readonly LaidItem[]; readonly flat: Float64Array }>()
+/** What lies before a guest with a circle about all of it. */
+interface Around {
+  readonly x: number
+  readonly y: number
+  readonly reachMm: number
+  readonly items: readonly LaidItem[]
+}
+const places = new WeakMap<Laid, readonly Around[]>()
 
-/** Items whose bounding circles meet the piece's; their x, y and reach are kept flat, three numbers an item. */
-function itemsNear(standing: Standing, laid: Laid): LaidItem[] {
-  let known = places.get(laid)
-  if (!known) {
-    const items = laid.flat()
-    known = { items, flat: Float64Array.from(items.flatMap((item) => [item.shape.x, item.shape.y, item.reachMm])) }
-    places.set(laid, known)
-  }
-  const { items, flat } = known
+function aroundEach(laid: Laid): readonly Around[] {
+  const known = places.get(laid)
+  if (known) return known
+  const each = laid.map((items): Around => {
+    const [x, y] = [mean(items.map((item) => item.shape.x)), mean(items.map((item) => item.shape.y))]
+    return { x, y, reachMm: Math.max(0, ...items.map((item) => Math.hypot(item.shape.x - x, item.shape.y - y) + item.reachMm)), items }
+  })
+  places.set(laid, each)
+  return each
+}
+
+const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length)
+
+/** Items whose bounding circles meet the piece's. */
+function itemsNear({ pose, reachMm }: Standing, laid: Laid): LaidItem[] {
   const near: LaidItem[] = []
-  for (let i = 0; i < items.length; i++) {
-    const dx = flat[3 * i]! - standing.pose.x
-    const dy = flat[3 * i + 1]! - standing.pose.y
-    const reach = flat[3 * i + 2]! + standing.reachMm
-    if (dx * dx + dy * dy < reach * reach) near.push(items[i]!)
+  for (const place of aroundEach(laid)) {
+    if (isApart(place.x - pose.x, place.y - pose.y, place.reachMm + reachMm)) continue
+    for (const item of place.items) if (!isApart(item.shape.x - pose.x, item.shape.y - pose.y, item.reachMm + reachMm)) near.push(item)
   }
   return near
 }
+
+const isApart = (dx: number, dy: number, reachMm: number) => dx * dx + dy * dy >= reachMm * reachMm
 
 function workOutHit(standing: Standing, laid: Laid): SettingHit | undefined {
   const near = itemsNear(standing, laid)

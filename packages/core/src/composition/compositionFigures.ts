@@ -61,7 +61,8 @@ export interface CompositionFigures {
 
 /** Works out the composition of what stands in the middle. */
 export function compositionFigures(
-  look: Pick<Look, 'pieces' | 'centerpiece' | 'school' | 'room' | 'setting' | 'kinds' | 'linens'>,
+  look: Pick<Look, 'pieces' | 'room'>,
+  laidAccents: ReadonlySet<string>,
   standing: readonly Standing[],
   plan: SeatPlan,
   depthMm: number,
@@ -87,7 +88,7 @@ export function compositionFigures(
     score,
     widest: widestOf(standing, field),
     backs: backsOf(standing, plan, look.room.behind !== null),
-    accents: accentsOf(standing, index, plan, laidAccents(look)),
+    accents: accentsOf(standing, index, plan, laidAccents),
     ...materialsOf(standing, index),
     ...checklistOf(standing, index, look.room.fixture !== null),
     openMm: openOf(standing, laidPart(plan).middleMm)
@@ -205,7 +206,7 @@ function accentOf(piece: Piece): string | null {
 }
 
 /** Accents of what is laid at every place, flatware aside. */
-function laidAccents(look: Parameters<typeof laidPieces>[0]): ReadonlySet<string> {
+export function accentsLaid(look: Parameters<typeof laidPieces>[0]): ReadonlySet<string> {
   return new Set(laidPieces(look).flatMap((piece) => (piece.kind === 'flatware' ? [] : (accentOf(piece) ?? []))))
 }
 
@@ -234,13 +235,15 @@ function accentsOf(standing: readonly Standing[], index: PieceIndex, plan: SeatP
 }
 
 function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<CompositionFigures, 'finishes' | 'textures'> {
-  const materials = new Set(
-    standing.flatMap((one) => [
-      one.piece.material,
-      ...(one.candle ? [one.candle.material] : []),
-      ...(one.placed.arrangement?.stems ?? []).flatMap(({ stemId }) => index.get(stemId)?.material ?? [])
-    ])
-  )
+  const materials = new Set<Piece['material']>()
+  for (const { piece, candle, placed } of standing) {
+    materials.add(piece.material)
+    if (candle) materials.add(candle.material)
+    for (const { stemId } of placed.arrangement?.stems ?? []) {
+      const stem = index.get(stemId)
+      if (stem) materials.add(stem.material)
+    }
+  }
   return { finishes: [...new Set([...materials].map((one) => finishOf[one]))], textures: [...new Set([...materials].map((one) => textureOf[one]))] }
 }
 

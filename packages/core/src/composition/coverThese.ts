@@ -30,7 +30,8 @@ const BARE_MOST = 0.4
 
 /** Everything of the middle that wants covering, with how much of it shows. */
 export function coverThese(look: Parts, standing: readonly Standing[], plan: SeatPlan): CoverThis[] {
-  return standing.flatMap((one) => [...gapsOf(one, standing, sidesSeen(look, plan)), ...endsOf(one, standing), ...mechanicsSeen(look, one)])
+  const sides = sidesSeen(look, plan)
+  return standing.flatMap((one) => [...gapsOf(one, standing, sides), ...endsOf(one, standing), ...mechanicsSeen(look, one)])
 }
 
 /** Directions from which people look: where somebody sits, or only from the front of a surface at a wall; all round where nobody sits. */
@@ -80,9 +81,15 @@ function alongSide(foot: Footprint, side: Point): Point[] {
 
 function standsAt(other: Standing, spot: Point, footMm: number, heightMm: number): boolean {
   const near: Footprint = { kind: 'disc', x: spot.x, y: spot.y, radiusMm: BEFORE_MM }
+  if (!isNear(other, spot, BEFORE_MM)) return false
   return other.solids.some(
     (solid) => solid.z0Mm <= footMm + heightMm * 0.3 && solid.z1Mm >= footMm + heightMm * 0.5 && overlapMm(near, solidFootprint(solid)) > 0
   )
+}
+
+/** Whether any of a thing may reach into a circle. */
+function isNear({ pose, reachMm }: Standing, at: Point, radiusMm: number): boolean {
+  return (pose.x - at.x) ** 2 + (pose.y - at.y) ** 2 < (reachMm + radiusMm) ** 2
 }
 
 /** The ends of a garland that join no other and lie under nothing. */
@@ -92,7 +99,9 @@ function endsOf(one: Standing, standing: readonly Standing[]): CoverThis[] {
   return [-half, half].flatMap((x) => {
     const at = fromFrame(one.pose, { x, y: 0 })
     const near: Footprint = { kind: 'disc', ...at, radiusMm: END_MM }
-    const covered = standing.some((other) => other !== one && bodySolids(other).some((solid) => overlapMm(near, solidFootprint(solid)) > 0))
+    const covered = standing.some(
+      (other) => other !== one && isNear(other, at, END_MM) && bodySolids(other).some((solid) => overlapMm(near, solidFootprint(solid)) > 0)
+    )
     return covered ? [] : [{ placedId: one.placed.id, what: 'end' as const, x: at.x, y: at.y, bare: 1 }]
   })
 }

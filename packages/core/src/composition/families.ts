@@ -31,24 +31,11 @@ export function familiesOf(pieces: readonly Piece[], said: readonly (readonly st
 const known = new WeakMap<readonly Piece[], { readonly together: readonly (readonly string[])[]; readonly families: readonly Family[] }>()
 
 function worked(pieces: readonly Piece[], together: readonly (readonly string[])[]): Family[] {
-  const groups: StandingPiece[][] = []
   const said = new Set(together.flat())
-  // pieces of different forms are never kin, unless the stylist says so
-  const byForm = new Map<string, StandingPiece[][]>()
-  for (const piece of pieces) {
-    if (!isStanding(piece)) continue
-    const form = said.has(piece.id) ? 'said' : `${piece.kind} ${piece.material} ${formOf(piece)}`
-    const alike = byForm.get(form) ?? []
-    byForm.set(form, alike)
-    const own = alike.find((group) => group.some((other) => (form === 'said' ? isSaid(piece, other, together) : isOfColor(piece, other))))
-    if (own) own.push(piece)
-    else {
-      const group = [piece]
-      alike.push(group)
-      groups.push(group)
-    }
-  }
-  return groups
+  const place = new Map(pieces.map((piece, i) => [piece.id, i]))
+  return [...byForms(pieces, said)]
+    .flatMap(([form, alike]) => groupsOf(alike, form === SAID ? (a, b) => isSaid(a, b, together) : isOfColor))
+    .sort((a, b) => place.get(a[0]!.id)! - place.get(b[0]!.id)!)
     .map((group): Family => {
       const sorted = [...group].sort((a, b) => heightOf(b) - heightOf(a) || widthOf(b) - widthOf(a))
       const owned = sorted.reduce((sum, piece) => sum + piece.owned, 0)
@@ -56,6 +43,50 @@ function worked(pieces: readonly Piece[], together: readonly (readonly string[])
     })
     .sort((a, b) => b.owned - a.owned)
 }
+
+const SAID = 'said'
+
+/** Pieces by what they are: those of different forms are never kin, unless the stylist says so. */
+function byForms(pieces: readonly Piece[], said: ReadonlySet<string>): Map<string, StandingPiece[]> {
+  const forms = new Map<string, StandingPiece[]>()
+  for (const piece of pieces) {
+    if (!isStanding(piece)) continue
+    const form = said.has(piece.id) ? SAID : formKey(piece)
+    const own = forms.get(form)
+    if (own) own.push(piece)
+    else forms.set(form, [piece])
+  }
+  return forms
+}
+
+const formKey = (piece: StandingPiece) => `${piece.kind} ${piece.material} ${formOf(piece)}`
+
+/** Each joins the first group in which it has kin. */
+function groupsOf(pieces: readonly StandingPiece[], areKin: (a: StandingPiece, b: StandingPiece) => boolean): StandingPiece[][] {
+  const groups: StandingPiece[][] = []
+  for (const piece of pieces) {
+    const own = groups.find((group) => group.some((other) => areKin(piece, other)))
+    if (own) own.push(piece)
+    else groups.push([piece])
+  }
+  return groups
+}
+
+/** The family a piece is of by itself, without what the stylist has said; a form is parted into families when one of it is first asked for. */
+export function familyIdIn(pieces: readonly Piece[]): (piece: StandingPiece) => string {
+  const known = idsIn.get(pieces)
+  if (known) return known
+  const forms = byForms(pieces, new Set())
+  const ids = new Map<string, string>()
+  const idOf = (piece: StandingPiece) => {
+    if (!ids.has(piece.id)) for (const group of groupsOf(forms.get(formKey(piece)) ?? [], isOfColor)) for (const one of group) ids.set(one.id, group[0]!.id)
+    return ids.get(piece.id) ?? piece.id
+  }
+  idsIn.set(pieces, idOf)
+  return idOf
+}
+
+const idsIn = new WeakMap<readonly Piece[], (piece: StandingPiece) => string>()
 
 const isSaid = (a: Piece, b: Piece, together: readonly (readonly string[])[]) => together.some((group) => group.includes(a.id) && group.includes(b.id))
 const isOfColor = (a: Piece, b: Piece) => a.color === b.color || colorDistance(a.color, b.color) < SAME_COLOR

@@ -47,7 +47,8 @@ export function fieldOf(plan: Pick<SeatPlan, 'outline' | 'places' | 'laidFromMm'
   }
 }
 
-const ways = [0, 1, 2, 3].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const)
+// across the table first, where it is mostly narrowest: the others need not be followed farther
+const ways = [2, 1, 3, 0].map((i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const)
 const FREE_STEPS = 24
 
 /** How far it is free in a direction, as far as it matters: steps as long as what is clear round them. */

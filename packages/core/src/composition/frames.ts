@@ -158,6 +158,9 @@ function roomOf(pose: Pose, halfMm: number, field: Field): number {
 
 /** The pose moved across to the middle of what is free about it; no more than a hand's breadth where guests sit on both sides, and not at all where they face each other. */
 function withinAcross(pose: Pose, tableHalfMm: number, acrossMm: number, places: readonly Place[], field: Field): Pose {
+  const sides = new Set(places.map((place) => Math.sign(Math.round(toFrame(pose, place).y))))
+  const both = sides.has(1) && sides.has(-1)
+  if (both && stationsOf(pose, tableHalfMm, places).plates.length > 0) return pose
   const free = (x: number, y: number) => field.clearMm(fromFrame(pose, { x, y })) >= NARROW_MM / 2
   const middles = [-0.3, -0.15, 0, 0.15, 0.3].flatMap((share) => {
     const x = share * tableHalfMm
@@ -171,9 +174,6 @@ function withinAcross(pose: Pose, tableHalfMm: number, acrossMm: number, places:
   if (middles.length === 0) return pose
   const sorted = middles.sort((a, b) => a - b)
   const middle = sorted[Math.floor(sorted.length / 2)]!
-  const sides = new Set(places.map((place) => Math.sign(Math.round(toFrame(pose, place).y))))
-  const both = sides.has(1) && sides.has(-1)
-  if (both && stationsOf(pose, tableHalfMm, places).plates.length > 0) return pose
   const most = both ? MATCH_MM : Infinity
   const shift = Math.abs(middle) <= 2 * STEP_MM ? 0 : Math.sign(middle) * Math.min(most, Math.abs(middle))
   return shift === 0 ? pose : { ...fromFrame(pose, { x: 0, y: shift }), turnRad: pose.turnRad }

@@ -79,20 +79,26 @@ interface Free {
 }
 
 const known = new WeakMap<Laid, Free>()
-const byShapes = new WeakMap<SeatPlan, Map<string, Free>>()
+/** Of a plan, what was worked out for things laid in some shape; which shape is written down when another is laid. */
+const byShapes = new WeakMap<SeatPlan, { readonly free: Free; readonly laid: Laid; shapes?: string }[]>()
 const MOST_KNOWN = 20
+
+const shapesOf = (laid: Laid) => JSON.stringify(laid.map((items) => items.map((item) => item.shape)))
 
 /** The field of the laid table and its axes; kept while only things of the middle move, or what is laid is of another color. */
 export function freeOf({ table, room }: Around, plan: SeatPlan, laid: Laid): Free {
   const isOf = (free: Free | undefined) => free?.plan === plan && free.table === table && free.room === room
   const earlier = known.get(laid)
   if (earlier && isOf(earlier)) return earlier
-  const key = JSON.stringify(laid.map((items) => items.map((item) => item.shape)))
-  const ofPlan = byShapes.get(plan) ?? new Map<string, Free>()
-  const alike = ofPlan.get(key)
-  const free = alike && isOf(alike) ? alike : workedOut({ table, room }, plan, laid)
-  if (ofPlan.size >= MOST_KNOWN) ofPlan.clear()
-  byShapes.set(plan, ofPlan.set(key, free))
+  const ofPlan = byShapes.get(plan) ?? []
+  byShapes.set(plan, ofPlan)
+  const shapes = ofPlan.length > 0 ? shapesOf(laid) : undefined
+  const alike = ofPlan.find((one) => isOf(one.free) && (one.shapes ??= shapesOf(one.laid)) === shapes)
+  const free = alike?.free ?? workedOut({ table, room }, plan, laid)
+  if (!alike) {
+    if (ofPlan.length >= MOST_KNOWN) ofPlan.length = 0
+    ofPlan.push({ free, laid, ...(shapes === undefined ? {} : { shapes }) })
+  }
   known.set(laid, free)
   return free
 }

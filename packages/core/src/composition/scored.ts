@@ -2,7 +2,7 @@ import type { Standing } from '../centerpiece/standing.js'
 import type { Look } from '../design/look.js'
 import { extentSize, isForUse, longerMm, type StandingPiece } from '../design/piece.js'
 import { toFrame, type Point } from '../geometry/point.js'
-import { familiesOf } from './families.js'
+import { familyIdIn } from './families.js'
 import type { Frame } from './frames.js'
 
 /** A thing of the middle as the score sees it, in the frame it is nearest to; what stands on a tray counts with its own spot. */
@@ -30,30 +30,23 @@ export interface Scored {
 const baseForms = new Set(['garland', 'greens', 'moss', 'throw', 'lights', 'beads', 'grass'])
 
 export function scoredOf(look: Pick<Look, 'pieces'>, standing: readonly Standing[], frames: readonly Frame[]): Scored[] {
-  const families = familyIds(look.pieces)
+  const familyOf = familyIdIn(look.pieces)
   if (frames.length === 0) return []
   return standing.flatMap((one): Scored[] => {
     if (isForUse(one.piece) || one.manner?.kind === 'draped' || one.manner?.kind === 'around') return []
     const earlier = known.get(one)
-    if (earlier?.frames === frames && earlier.families === families) return [earlier.scored]
-    const scored = scoredIn(one, families, frames)
-    known.set(one, { frames, families, scored })
+    if (earlier?.frames === frames && earlier.familyOf === familyOf) return [earlier.scored]
+    const scored = scoredIn(one, familyOf, frames)
+    known.set(one, { frames, familyOf, scored })
     return [scored]
   })
 }
 
-type FamilyIds = ReadonlyMap<string, string>
+type FamilyOf = (piece: StandingPiece) => string
 /** What has not moved is scored as it was. */
-const known = new WeakMap<Standing, { readonly frames: readonly Frame[]; readonly families: FamilyIds; readonly scored: Scored }>()
-const idsOf = new WeakMap<Look['pieces'], FamilyIds>()
+const known = new WeakMap<Standing, { readonly frames: readonly Frame[]; readonly familyOf: FamilyOf; readonly scored: Scored }>()
 
-function familyIds(pieces: Look['pieces']): FamilyIds {
-  const ids = idsOf.get(pieces) ?? new Map(familiesOf(pieces).flatMap((family) => family.pieces.map((piece) => [piece.id, family.id] as const)))
-  idsOf.set(pieces, ids)
-  return ids
-}
-
-function scoredIn(one: Standing, families: FamilyIds, frames: readonly Frame[]): Scored {
+function scoredIn(one: Standing, familyOf: FamilyOf, frames: readonly Frame[]): Scored {
   const frame = nearest(one.pose, frames)
   const at = toFrame(frame.pose, one.pose)
   const { piece } = one
@@ -66,7 +59,7 @@ function scoredIn(one: Standing, families: FamilyIds, frames: readonly Frame[]):
   return {
     standing: one,
     piece,
-    familyId: families.get(piece.id) ?? piece.id,
+    familyId: familyOf(piece),
     frame,
     world: one.pose,
     ...at,

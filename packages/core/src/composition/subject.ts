@@ -5,18 +5,20 @@ import { planPart } from '../seating/parts.js'
 import { laidPart, layoutPart } from '../settings/parts.js'
 import { part } from '../subject/part.js'
 import { subject, type Propose } from '../subject/subject.js'
-import { compositionFigures } from './compositionFigures.js'
+import { accentsLaid, compositionFigures } from './compositionFigures.js'
 import { compositionFindings } from './compositionFindings.js'
 import { freeOf, middleScorePart } from './score.js'
 import { compositionProposals } from './compositionProposals.js'
 import { coverThese, coverTheseFindings } from './coverThese.js'
 import { coverTheseProposals } from './coverTheseProposals.js'
 
+const accents = part({ reads: ['pieces', 'setting', 'kinds', 'linens'], needs: {}, work: accentsLaid })
+
 const rules = part({
-  reads: ['table', 'room', 'school', 'pieces', 'centerpiece', 'setting', 'kinds', 'linens'],
-  needs: { plan: planPart, layout: layoutPart, laid: laidPart, standing: standingPart, score: middleScorePart },
-  work: (look, { plan, layout, laid, standing, score }) =>
-    compositionFigures(look, standing, plan, layout.layout.depthMm, freeOf(look, plan, laid).field, score)
+  reads: ['table', 'room', 'pieces'],
+  needs: { accents, plan: planPart, layout: layoutPart, laid: laidPart, standing: standingPart, score: middleScorePart },
+  work: (look, { accents, plan, layout, laid, standing, score }) =>
+    compositionFigures(look, accents, standing, plan, layout.layout.depthMm, freeOf(look, plan, laid).field, score)
 })
 
 /** What of the middle wants covering. */

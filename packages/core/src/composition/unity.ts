@@ -1,5 +1,5 @@
 import { chromaOf, colorDistance, oklab } from '../color/colorWords.js'
-import { pieceIndex } from '../design/find.js'
+import { pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { laidPieces } from '../design/laidPieces.js'
@@ -46,12 +46,22 @@ function isNear(a: string, b: string): boolean {
   return colorDistance(a, b) < SAME_HUE && chromaOf(a) >= HUE_CHROMA * 0.6
 }
 
+/** Of what has not moved, with the pieces it was worked out from. */
+const known = new WeakMap<Scored, { readonly pieces: Look['pieces']; readonly colors: readonly string[] }>()
+
 /** Accent colors of a thing: its own, its candle's and its flowers'; greens are the ground all accents stand on. */
-function colorsOf(look: Pick<Look, 'pieces'>, { piece, standing }: Scored): string[] {
-  const index = pieceIndex(look)
+function colorsOf({ pieces }: Pick<Look, 'pieces'>, thing: Scored): readonly string[] {
+  const earlier = known.get(thing)
+  if (earlier?.pieces === pieces) return earlier.colors
+  const colors = accentsOf(pieceIndex({ pieces }), thing)
+  known.set(thing, { pieces, colors })
+  return colors
+}
+
+function accentsOf(index: PieceIndex, { piece, standing }: Scored): string[] {
   const stems = standing.placed.arrangement?.stems.flatMap(({ stemId }) => index.get(stemId) ?? []) ?? []
-  const pieces: Piece[] = [...(metals.has(piece.material) && piece.kind !== 'ornament' ? [] : [piece]), ...(standing.candle ? [standing.candle] : []), ...stems]
-  return pieces.map((one) => one.color).filter((color) => chromaOf(color) >= HUE_CHROMA && !isEarth(color))
+  const own: Piece[] = [...(metals.has(piece.material) && piece.kind !== 'ornament' ? [] : [piece]), ...(standing.candle ? [standing.candle] : []), ...stems]
+  return own.map((one) => one.color).filter((color) => chromaOf(color) >= HUE_CHROMA && !isEarth(color))
 }
 
 /** Greens, woods and browns are no accents. */

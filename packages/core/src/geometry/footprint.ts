@@ -69,23 +69,22 @@ type Rect = Footprint & { kind: 'rect' }
 
 /** Separating axes of two turned rectangles; parted rectangles give minus their distance. */
 function rectsOverlapMm(a: Rect, b: Rect): number {
-  const cornersA = corners(a)
-  const cornersB = corners(b)
-  let least = Infinity
-  for (const turn of [a.turnRad, a.turnRad + Math.PI / 2, b.turnRad, b.turnRad + Math.PI / 2]) {
-    const [loA, hiA] = shadow(cornersA, turn)
-    const [loB, hiB] = shadow(cornersB, turn)
-    least = Math.min(least, hiA - loB, hiB - loA)
-  }
+  const least = Math.min(alongAxesMm(a, b), alongAxesMm(b, a))
   if (least >= 0) return least
-  return -Math.min(...cornersA.map((p) => Math.max(0, gapMm(b, p))), ...cornersB.map((p) => Math.max(0, gapMm(a, p))))
+  const [readyA, readyB] = [ready(a), ready(b)]
+  const gaps = (shape: ReadyFootprint, points: readonly Point[]) => points.map((p) => Math.max(0, gapTo(shape, p.x, p.y)))
+  return -Math.min(...gaps(readyB, corners(a)), ...gaps(readyA, corners(b)))
 }
 
-function shadow(points: readonly Point[], turnRad: number): [number, number] {
-  const cos = Math.cos(turnRad)
-  const sin = Math.sin(turnRad)
-  const along = points.map((p) => p.x * cos + p.y * sin)
-  return [Math.min(...along), Math.max(...along)]
+/** How far the shadows of two rectangles lie over each other on the axes of the first, whichever is less. */
+function alongAxesMm(a: Rect, b: Rect): number {
+  const [cos, sin] = [Math.cos(a.turnRad), Math.sin(a.turnRad)]
+  const [x, y] = [b.x - a.x, b.y - a.y]
+  const turn = b.turnRad - a.turnRad
+  const [turnCos, turnSin] = [Math.abs(Math.cos(turn)), Math.abs(Math.sin(turn))]
+  const along = a.halfXMm + b.halfXMm * turnCos + b.halfYMm * turnSin - Math.abs(x * cos + y * sin)
+  const across = a.halfYMm + b.halfXMm * turnSin + b.halfYMm * turnCos - Math.abs(y * cos - x * sin)
+  return Math.min(along, across)
 }
 
 /** The four corners of a rectangle, counter-clockwise from its own (+x, +y). */

@@ -37,7 +37,8 @@ export function conflictsBetween(moved: readonly Standing[], others: readonly St
 /** A flame below a glass that nothing rises out of: it goes out, and the glass cracks. */
 function smothered(flames: readonly Flame[], standing: readonly Standing[]): FlameConflict[] {
   return flames.flatMap((flame) => {
-    const over = standing.find((other) => other.placed.id === flame.standing.carrierId)
+    const { carrierId } = flame.standing
+    const over = carrierId === null ? undefined : standing.find((other) => other.placed.id === carrierId)
     if (over?.piece.kind !== 'vessel' || over.piece.form !== 'cloche') return []
     return [{ severity: 'stop' as const, because: 'smothered' as const, flame: flame.standing, other: over, distanceMm: 0, limitMm: over.piece.depthMm }]
   })
@@ -46,19 +47,20 @@ function smothered(flames: readonly Flame[], standing: readonly Standing[]): Fla
 function burning(flames: readonly Flame[], standing: readonly Standing[], { safety, strictFlames }: Safety): FlameConflict[] {
   const limitMm = flameClearance[safety].fromCombustibleMm
   const fuel = standing.filter((other) => burnsOf(other).length > 0)
-  return flames.flatMap((flame) =>
-    fuel.flatMap((other): FlameConflict[] => {
-      const isAround = other.placed.id === flame.inside
-      if (flame.inside !== null && other.carrierId !== flame.inside && !isAround) return []
+  const found: FlameConflict[] = []
+  for (const flame of flames)
+    for (const other of fuel) {
       const far = limitMm + other.reachMm
-      if (Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far) return []
+      if (Math.abs(other.pose.x - flame.x) > far || Math.abs(other.pose.y - flame.y) > far) continue
+      const isAround = other.placed.id === flame.inside
+      if (flame.inside !== null && other.carrierId !== flame.inside && !isAround) continue
       const carrying = carries(other, flame.standing)
       const own = other === flame.standing ? nearHolder(flame) : isAround ? undefined : carrying ? nearWall(flame, other) : nearest(flame, other, strictFlames)
       const below = carrying ? nearest(flame, other, strictFlames, 'filling') : undefined
       const near = below && isWorse(below, own) ? below : own
-      return near ? [{ ...near, flame: flame.standing, other }] : []
-    })
-  )
+      if (near) found.push({ ...near, flame: flame.standing, other })
+    }
+  return found
 }
 
 /** The flames of others, from one of them on, that stand too near to a flame. */

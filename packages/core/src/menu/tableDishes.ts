@@ -54,7 +54,8 @@ export function tableDishes(
   const far = Math.max(...wanted.map((one) => one.radiusMm)) + GAP_MM
   const clear = settingsClear(grid, laid, far).slice()
   for (const one of standing) if (one.placed.atMeal) keepClear(grid, clear, one.foot, far)
-  const obstacles = [...laid.flat().map((item) => item.shape), ...standing.filter((one) => one.placed.atMeal).map((one) => one.foot)]
+  // in the way of dishes that the stylist has stood somewhere
+  const obstacles = wanted[0]!.spot ? [...laid.flat().map((item) => item.shape), ...standing.filter((one) => one.placed.atMeal).map((one) => one.foot)] : []
   return wanted.map(({ dishId, vessel, radiusMm, spot: chosen }): TableDish => {
     const one = { dishId, vessel, radiusMm, placed: chosen !== undefined }
     const spot = chosen
@@ -79,13 +80,16 @@ function reachOf(grid: Grid, x: number, y: number, radiusMm: number): number {
 
 /** The free spot most guests reach; the nearest to the middle of such. */
 function bestSpot(outline: Outline, grid: Grid, clear: Float64Array, radiusMm: number): { readonly at: Point; readonly reach: number } | undefined {
-  let best: { at: Point; reach: number } | undefined
-  grid.spots.forEach((at, i) => {
-    if (clear[i]! < radiusMm + GAP_MM) return
-    const reach = reachOf(grid, at.x, at.y, radiusMm)
-    if ((!best || reach > best.reach) && onTable(outline, at, radiusMm)) best = { at, reach }
-  })
-  return best
+  const known = grid.reached.get(radiusMm) ?? new Uint8Array(grid.spots.length).fill(NOT_ASKED)
+  grid.reached.set(radiusMm, known)
+  let [best, most] = [-1, -1]
+  for (let i = 0; i < clear.length; i++) {
+    if (clear[i]! < radiusMm + GAP_MM) continue
+    const at = grid.spots[i]!
+    const reach = known[i] === NOT_ASKED ? (known[i] = reachOf(grid, at.x, at.y, radiusMm)) : known[i]!
+    if (reach > most && onTable(outline, at, radiusMm)) [best, most] = [i, reach]
+  }
+  return best < 0 ? undefined : { at: grid.spots[best]!, reach: most }
 }
 
 /** Where a dish could stand, a square grid over the tabletop, nearest the middle first. */
@@ -96,15 +100,36 @@ interface Grid {
   readonly rows: number
   /** Place of a spot in the list, row by row from the lowest; -1 off the table. */
   readonly byCell: Int32Array
+  /** How many guests reach a dish of a radius at each spot, where it was asked. */
+  readonly reached: Map<number, Uint8Array>
 }
+
+const NOT_ASKED = 255
 
 const grids = new WeakMap<SeatPlan, Grid>()
 
 function gridOf(plan: SeatPlan): Grid {
   const known = grids.get(plan)
   if (known) return known
-  const shoulders = plan.places.map((place) => fromFrame(place, { x: 0, y: -SHOULDER_MM }))
-  const [columns, rows] = [Math.floor(halfLengthMm(plan.outline) / STEP_MM), Math.floor(plan.outline.halfWidthMm / STEP_MM)]
+  const grid = {
+    ...topOf(plan.outline),
+    shoulders: plan.places.map((place) => fromFrame(place, { x: 0, y: -SHOULDER_MM })),
+    reached: new Map<number, Uint8Array>()
+  }
+  grids.set(plan, grid)
+  return grid
+}
+
+type Top = Omit<Grid, 'shoulders' | 'reached'>
+const tops = new Map<string, Top>()
+const MOST_TOPS = 12
+
+/** The spots of a tabletop; worked out once for its form. */
+function topOf(outline: Outline): Top {
+  const form = JSON.stringify(outline)
+  const known = tops.get(form)
+  if (known) return known
+  const [columns, rows] = [Math.floor(halfLengthMm(outline) / STEP_MM), Math.floor(outline.halfWidthMm / STEP_MM)]
   const byCell = new Int32Array((2 * columns + 1) * (2 * rows + 1)).fill(-1)
   const spots: Point[] = []
   for (let row = 0; row <= rows; row++)
@@ -114,13 +139,14 @@ function gridOf(plan: SeatPlan): Grid {
         if ((row === 0 && up === 0) || (column === 0 && right === 0)) continue
         const [x, y] = [right ? column : -column, up ? row : -row]
         const at = { x: x * STEP_MM, y: y * STEP_MM }
-        if (!contains(plan.outline, at)) continue
+        if (!contains(outline, at)) continue
         byCell[(y + rows) * (2 * columns + 1) + x + columns] = spots.length
         spots.push(at)
       }
-  const grid = { spots, shoulders, columns, rows, byCell }
-  grids.set(plan, grid)
-  return grid
+  if (tops.size >= MOST_TOPS) tops.clear()
+  const top = { spots, columns, rows, byCell }
+  tops.set(form, top)
+  return top
 }
 
 const cleared = new WeakMap<object, { readonly grid: Grid; readonly far: number; readonly clear: Float64Array }>()
@@ -137,18 +163,20 @@ function settingsClear(grid: Grid, laid: readonly (readonly LaidItem[])[], far: 
 
 /** Lowers the clearance of the spots round a thing to their distance from it, as far as it matters. */
 function keepClear(grid: Grid, clear: Float64Array, shape: Footprint, far: number): void {
-  const { columns, rows, byCell, spots } = grid
+  const { columns, rows, byCell } = grid
   const own = ready(shape)
   const reach = own.reachMm + far
   const [left, right] = [Math.max(-columns, Math.ceil((shape.x - reach) / STEP_MM)), Math.min(columns, Math.floor((shape.x + reach) / STEP_MM))]
   const [low, high] = [Math.max(-rows, Math.ceil((shape.y - reach) / STEP_MM)), Math.min(rows, Math.floor((shape.y + reach) / STEP_MM))]
-  for (let row = low; row <= high; row++)
+  for (let row = low; row <= high; row++) {
+    const cell = (row + rows) * (2 * columns + 1) + columns
     for (let column = left; column <= right; column++) {
-      const i = byCell[(row + rows) * (2 * columns + 1) + column + columns]!
+      const i = byCell[cell + column]!
       if (i < 0) continue
-      const mm = gapTo(own, spots[i]!.x, spots[i]!.y)
+      const mm = gapTo(own, column * STEP_MM, row * STEP_MM)
       if (mm < clear[i]!) clear[i] = mm
     }
+  }
 }
 
 function radiusOf(piece: Piece): number {

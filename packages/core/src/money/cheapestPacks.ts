@@ -34,6 +34,7 @@ function workOut(need: number, offers: readonly Offer[]): PackMix {
   const reachable = usable.reduce((sum, offer) => sum + offer.packSize * offer.stock, 0)
   const goal = Math.min(need, reachable)
   if (goal <= 0) return { lines: [], pieces: 0, costCents: 0, uncovered: Math.max(0, need) }
+  if (usable.length === 1) return ofOne(usable[0]!, goal, need - goal)
   const top = goal + Math.max(...usable.map((offer) => offer.packSize)) - 1
   const taken = fillTable(usable, top)
   let best = -1
@@ -42,6 +43,12 @@ function workOut(need: number, offers: readonly Offer[]): PackMix {
   }
   const lines = traceBack(usable, taken, best)
   return { lines, pieces: best, costCents: taken.cost[best]!, uncovered: need - goal }
+}
+
+/** With one offer there is nothing to choose. */
+function ofOne(offer: Offer, goal: number, uncovered: number): PackMix {
+  const packs = Math.ceil(goal / offer.packSize)
+  return { lines: [{ offer, packs }], pieces: packs * offer.packSize, costCents: packs * offer.priceCents!, uncovered }
 }
 
 interface Table {

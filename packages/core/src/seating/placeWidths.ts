@@ -39,7 +39,7 @@ export function settle(
 
 /** Where a falling function passes zero between two arguments. */
 function halve(low: number, high: number, f: (at: number) => number): number {
-  for (let round = 0; round < 50; round++) {
+  for (let round = 0; round < 50 && high - low > 1e-9; round++) {
     const middle = (low + high) / 2
     if (f(middle) >= 0) low = middle
     else high = middle

@@ -46,10 +46,11 @@ export function cornerKeptMm(outline: Pick<Box, 'halfWidthMm'>, headTaken: boole
   return headTaken ? Math.max(legs, dishesKeptMm(outline, rules.comfort, widthMm)) : legs
 }
 
-/** The same by what is really laid. */
-export function laidKeptMm({ keepMm }: LaidRules, aroundMm: number, taken: boolean, legReachMm: number, widthMm: number): number {
+/** The same by what is really laid, for a place of any width. */
+export function laidKept({ keepMm }: LaidRules, aroundMm: number, taken: boolean, legReachMm: number): (widthMm: number) => number {
   const legs = legReachMm > 0 ? legReachMm + KNEE_WIDTH_MM / 2 : 0
-  return Math.max(0, Math.max(legs, taken ? keepMm(aroundMm) : 0) - widthMm / 2)
+  const middle = Math.max(legs, taken ? keepMm(aroundMm) : 0)
+  return (widthMm) => Math.max(0, middle - widthMm / 2)
 }
 
 /** The part of what corners would have a side keep that is left to them when everybody there has the least width. */
@@ -74,6 +75,9 @@ function platesTouchMm(outline: Pick<Box, 'halfWidthMm'>): number {
 }
 
 type Unnumbered = Omit<Place, 'number'>
+
+/** Corners that move by less from one round to the next are settled. */
+const SETTLED_MM = 1e-6
 
 /** Places on a rectangle, one for each width asked for, counter-clockwise from the +x head; the long sides' places share what the corners leave them. */
 export function placesOnBox(outline: Box, askedMm: readonly number[], rules: BoxRules): Place[] {
@@ -101,16 +105,18 @@ function headPlace(outline: Box, sign: 1 | -1): Unnumbered {
 function sidePlaces(outline: Box, sign: 1 | -1, askedMm: readonly number[], split: BoxSplit, rules: BoxRules): Unnumbered[] {
   if (askedMm.length === 0) return []
   const lengthMm = 2 * outline.halfLengthMm
+  const kept = (taken: boolean) =>
+    rules.laid ? laidKept(rules.laid, outline.halfWidthMm, taken, rules.legReachMm) : (widthMm: number) => cornerKeptMm(outline, taken, rules, widthMm)
+  const [keptEast, keptWest] = [kept(split.headEast === 1), kept(split.headWest === 1)]
   let widths = askedMm.map(() => lengthMm / askedMm.length)
-  let westMm = 0
+  let [eastMm, westMm] = [0, 0]
   for (let round = 0; round < 30; round++) {
-    const kept = (taken: boolean, widthMm: number) =>
-      rules.laid ? laidKeptMm(rules.laid, outline.halfWidthMm, taken, rules.legReachMm, widthMm) : cornerKeptMm(outline, taken, rules, widthMm)
-    const [east, west] = [kept(split.headEast === 1, widths[widths.length - 1]!), kept(split.headWest === 1, widths[0]!)]
+    const [east, west] = [keptEast(widths[widths.length - 1]!), keptWest(widths[0]!)]
     const share = rules.laid ? cornerShare(rules.laid, lengthMm, askedMm, east + west) : 1
-    const eastMm = east * share
-    westMm = west * share
+    const settled = Math.abs(east * share - eastMm) + Math.abs(west * share - westMm) < SETTLED_MM
+    ;[eastMm, westMm] = [east * share, west * share]
     widths = shareWidths(Math.max(1, lengthMm - eastMm - westMm), askedMm)
+    if (settled) break
   }
   let fromMm = westMm - outline.halfLengthMm
   return widths.map((widthMm) => {

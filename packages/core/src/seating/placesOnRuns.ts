@@ -1,7 +1,7 @@
 import { isHollowCorner, runAt, type Polygon, type Run } from '../geometry/polygon.js'
 import { CHAIR_DEPTH_MM, CHAIR_WIDTH_MM } from '../reference/places.js'
 import { PLATE_LINE_MM } from './placesOnCapsule.js'
-import { cornerKeptMm, cornerShare, laidKeptMm, type BoxRules } from './placesOnBox.js'
+import { cornerKeptMm, cornerShare, laidKept, type BoxRules } from './placesOnBox.js'
 import { shareWidths } from './placeWidths.js'
 import { placePose, type Place } from './places.js'
 
@@ -91,7 +91,7 @@ function keptMm(share: Share, widthMm: number, other: Share, otherMiddleMm: numb
   if (share.count === 0) return 0
   const taken = other.count > 0
   if (hollow) return taken ? Math.max(0, HOLLOW_MM - widthMm / 2) : 0
-  if (rules.laid && square) return laidKeptMm(rules.laid, otherMiddleMm, taken, rules.legReachMm, widthMm)
+  if (rules.laid && square) return laidKept(rules.laid, otherMiddleMm, taken, rules.legReachMm)(widthMm)
   return cornerKeptMm({ halfWidthMm: otherMiddleMm }, taken, rules, widthMm)
 }
 

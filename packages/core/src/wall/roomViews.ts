@@ -73,8 +73,9 @@ export function viewFindings(look: Parts, standing: readonly Standing[], outline
     if (view.side === look.room.door) continue
     const spot = (i: number) => spotOf(look, view, outline, i)
     const [first, last] = [spot(0), spot(SPOTS - 1)]
+    const seen = { eye, first, last, spot, from: [eye.x, eye.y, eye.z, first.x, first.y, first.z, last.x, last.y, last.z] }
     for (const one of standing) {
-      const share = hiddenOf(one, view, { eye, first, last, spot })
+      const share = hiddenOf(one, view, seen)
       if (share > (worst.get(one.placed.id) ?? ART_HIDDEN_MOST)) worst.set(one.placed.id, share)
     }
   }
@@ -96,13 +97,14 @@ interface SeenFrom {
   readonly first: Point3
   readonly last: Point3
   readonly spot: (i: number) => Point3
+  /** Where the eye and these two are. */
+  readonly from: readonly number[]
 }
 
 /** Kept for as long as the piece, the view and the door stay where they are. */
-function hiddenOf(one: Standing, view: RoomView, { eye, first, last, spot }: SeenFrom): number {
+function hiddenOf(one: Standing, view: RoomView, { eye, first, last, spot, from }: SeenFrom): number {
   const views = known.get(one) ?? known.set(one, new Map()).get(one)!
   const earlier = views.get(view)
-  const from = [eye.x, eye.y, eye.z, first.x, first.y, first.z, last.x, last.y, last.z]
   if (earlier?.from.every((value, i) => value === from[i])) return earlier.share
   const solids = one.solids.filter((solid) => solid.opacity > 0.3 && isBetween(solid, eye, first, last))
   let hidden = 0
