@@ -1,5 +1,8 @@
 import { composeLooks, composeMiddles, createAssessor, pieceIndex, standings, type Idea, type Look, type PatternName, type WholeLook } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { UNLIT } from '../src/composer/different.js'
+import { lookFigures } from '../src/wholeLook/lookFigures.js'
+import { scoreOf } from '../src/wholeLook/lookScore.js'
 import { fiveOf } from './support/fiveOf.js'
 import { demoLook } from './support/looks.js'
 import { tables } from './support/tables.js'
@@ -97,6 +100,23 @@ describe('whole looks within the money', () => {
   it('lay no garland across a round table while anything else will do', () => {
     expect(circle.table.shape.kind).toBe('round')
     for (const { pattern } of forCircle) expect(pattern).not.toBe('garland')
+  })
+
+  it('round the corner of an L lay more than one thing in the middle, and no pattern three times', () => {
+    const corner = five({ ...tables.L(), household: nobody })
+    expect(corner.map((one) => one.pattern)).not.toContain('one-focus')
+    expect(new Set(corner.map((one) => one.pattern)).size).toBeGreaterThanOrEqual(4)
+  })
+
+  it('count a dark evening in their score as in the choice of the middle, unless it is meant so', () => {
+    const [lit] = fiveOf('pearl-anniversary').filter((one) => !one.figures.unlit)
+    const score = (unlit: boolean) => scoreOf(lit!.castScore, { ...lit!.figures, unlit })
+    expect(score(false)).toBeCloseTo(lit!.score, 9)
+    expect(score(true) / score(false)).toBeCloseTo(Math.sqrt(UNLIT), 9)
+    const dark: Look = { ...lit!.look, centerpiece: lit!.look.centerpiece.map((placed) => ({ ...placed, candle: null })) }
+    const unlit = (look: Look) => lookFigures(createAssessor().measure(look)).unlit
+    const meant = { ...dark, school: { ...dark.school, meant: [...dark.school.meant, 'compose.light'] } } as Look
+    expect([unlit(lit!.look), unlit(dark), unlit(meant)]).toEqual([false, true, false])
   })
 
   it('of the demo have neither a stop nor a warning left', () => {

@@ -6,11 +6,11 @@ export function ideaKey({ heroId, accentId, baseId, focalId, lightId }: CastName
 }
 
 /**
- * How much less a middle that leaves before the meal is worth, one without a light in the evening (a pattern or hero seen before, with a light, is
+ * How much less a middle that leaves before the meal is worth, one without a light in the evening (a pattern seen twice before, with a light, is
  * better), and one that looks lost on its table: our own starting values.
  */
 const CLEARED = 0.85
-export const UNLIT = 0.66
+export const UNLIT = 0.42
 const LOST = 0.25
 
 /** How good an idea is beside others: its score, less where it leaves before the meal, is dark, or is too little for the length of its table. */

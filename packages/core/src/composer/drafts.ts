@@ -1,4 +1,4 @@
-import { pieceIndex } from '../design/find.js'
+import { pieceIndex, type PieceIndex } from '../design/find.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
 import { familiesOf, lengthOf, widthOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
@@ -12,7 +12,7 @@ import { countsOf, fits, item, placedOf, type Item } from './item.js'
 import type { Table } from './mass.js'
 import { programs } from './programs.js'
 import { recipesFor, type Recipe } from './recipe.js'
-import { hasStems, stemsToHave, type Option, type Part, type Stock, type StockOptions } from './stock.js'
+import { hasStems, stemsToHave, type Option, type Stock, type StockOptions } from './stock.js'
 
 /** A cast as a structure lays it, free of what the field can tell; not yet measured. */
 export interface Draft {
@@ -157,9 +157,9 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
       return ordered(layouts, options.steer?.amount ?? 0)
         .slice(0, 2)
         .map((items, i): Draft => {
-          const unlit = mayBeLit && !items.some(isLight)
           const whole = withUseful(items, table, stock)
           const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(whole, main, low, brief.kept, index)])
+          const unlit = mayBeLit && !centerpiece.some((placed) => isLit(placed, index))
           return {
             cast,
             centerpiece,
@@ -183,7 +183,10 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
   return found
 }
 
-const isLight = ({ option }: Item) => (lights as readonly Part[]).includes(option.part)
+function isLit({ candle, pieceId }: Placed, index: PieceIndex): boolean {
+  const piece = index.get(pieceId)
+  return candle !== null || (piece?.kind === 'ornament' && piece.form === 'lights')
+}
 
 /** Step of the search for a place, and how far off the spine it goes. */
 const USEFUL_STEP_MM = 20

@@ -241,17 +241,23 @@ function pruned(before: Look, after: Look): Look {
 /** A pattern that does not suit the table beside one that does: our own starting value. */
 const AWKWARD = 0.6
 
-/** On a round table a garland is a stroke across it, and a run lies askew to a runner; common practice, no source. */
+/**
+ * On a round table a garland is a stroke across it, and a run lies askew to a runner; round the corner of tables joined one thing leaves most
+ * guests nothing. Common practice, no source.
+ */
 function isAwkward(pattern: PatternName, { table, linens }: Look): boolean {
-  const isRound = table.shape.kind === 'round' || table.shape.kind === 'square'
+  const { shape } = table
+  if (shape.kind === 'joined' && shape.form !== 'straight') return pattern === 'one-focus'
+  const isRound = shape.kind === 'round' || shape.kind === 'square'
   return isRound && (pattern === 'garland' || (pattern === 'run' && linens.runner !== null))
 }
 
-/** A middle on the laid table, or where there is no room for one, or for a light in it, on the table with a smaller setting. */
+/** A middle on the laid table, or where there is no room for one that suits it, or for a light in it, on the table with a smaller setting. */
 function middleWithRoom(look: Look, direction: Direction, options: WholeLookOptions, task: Task): typeof nothingAsked & { laid: Look } {
   const found = middleFor(look, direction, options, task)
   const asLaid = { ...found, laid: look, smaller: [] }
-  const isDone = found.idea !== undefined && !found.idea.unlit
+  const { idea } = found
+  const isDone = idea !== undefined && !idea.unlit && !(idea.pattern && isAwkward(idea.pattern, look))
   if (isDone || options.keep?.some((layer) => layer === 'plates' || layer === 'flatware' || layer === 'napkins')) return asLaid
   const smaller = leastSmaller(look, direction, options)
   if (!smaller) return asLaid
@@ -338,16 +344,16 @@ function bestMiddle(look: Look, patterns: readonly PatternName[], options: Whole
     composeMiddles(look, { patterns, from, want: 4, seed, effort: middleEffort(options), without, together, wishLight, anchorId })
   const { ideas, refusals } = composed(options.from)
   const before = shownBefore(options, found)
-  const isSeen = (idea: Idea) => before.some((one) => one.pattern === idea.pattern)
+  const timesSeen = (idea: Idea) => before.filter((one) => one.pattern === idea.pattern).length
   const worth = (idea: Idea) =>
     worthOf(idea) *
     (isOverMoney(idea) ? OVER_BUDGET : 1) *
     (idea.pattern && isAwkward(idea.pattern, look) ? AWKWARD : 1) *
-    (isSeen(idea) ? again.pattern : 1) *
+    again.pattern ** timesSeen(idea) *
     (before.some((one) => one.heroId !== null && one.heroId === heroIdOf(idea)) ? again.hero : 1)
   const bestOf = (list: readonly Idea[]) => [...list].sort((one, other) => worth(other) - worth(one))[0]
   const first = bestOf(ideas)
-  const isDear = options.from !== 'owned' && first && ideas.some(isOverMoney) && (isOverMoney(first) || isSeen(first))
+  const isDear = options.from !== 'owned' && first && ideas.some(isOverMoney) && (isOverMoney(first) || timesSeen(first) > 0)
   const idea = isDear ? bestOf([...ideas, ...composed('owned').ideas]) : first
   return { idea, worth: idea ? worth(idea) : 0, refusals }
 }

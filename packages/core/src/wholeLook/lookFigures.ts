@@ -15,6 +15,8 @@ export interface LookFigures {
   readonly middleScore: number | null
   readonly stops: number
   readonly warns: number
+  /** A table of the evening without a light, where that is not meant so. */
+  readonly unlit: boolean
 }
 
 export function lookFigures(measured: Measured): LookFigures {
@@ -31,6 +33,7 @@ export function lookFigures(measured: Measured): LookFigures {
     minutes: effort.totalMin,
     middleScore: middle.density === null ? null : middle.total,
     stops: counted('stop'),
-    warns: counted('warn')
+    warns: counted('warn'),
+    unlit: measured.findings.some((finding) => finding.code === 'compose.light')
   }
 }
