@@ -52,6 +52,17 @@ describe('flames and flowers', () => {
     for (const idea of compose(noon, ['bud-vases']).ideas) expect(idea.centerpiece.some((placed) => placed.candle)).toBe(false)
   })
 
+  it('the arm of an L is lit as its main row is, with other lights of the house where those are used up', () => {
+    const corner: Look = { ...tables.L(), household: nobody }
+    const sticks = (count: number) => ({ ...corner, pieces: corner.pieces.map((piece) => (piece.kind === 'holder' ? { ...piece, owned: count } : piece)) })
+    for (const look of [corner, sticks(4)]) {
+      const [best] = compose(look, ['run']).ideas
+      const lit = best!.centerpiece.filter((placed) => placed.candle)
+      // the main row lies at +900, the arm across it below
+      expect([lit.some(({ yMm }) => yMm < 0), lit.some(({ yMm }) => yMm > 0)]).toEqual([true, true])
+    }
+  })
+
   it('where nothing may be lit a middle is laid without a light, and is not called dark for it', () => {
     const unlit = only(evening, (piece) => piece.kind !== 'candle')
     const { ideas } = compose(unlit, ['one-focus', 'run'])

@@ -19,8 +19,9 @@ export function onArms(pattern: PatternName, cast: Cast, table: Table, stock: St
   const { brief, index } = table
   const dressed = (before: readonly Placed[], arms: readonly Frame[]): Placed[] | undefined => {
     const used = countsOf(before)
-    const left = leftOf(cast, used, arms.length)
-    const sized = ways(pattern, left, leftStock(stock, used, arms.length)).flatMap((lay) =>
+    const inHouse = leftStock(stock, used, arms.length)
+    const left = withLight(leftOf(cast, used, arms.length), cast.light, inHouse)
+    const sized = ways(pattern, left, inHouse).flatMap((lay) =>
       SMALLER.map((share) => () => lay({ ...table, frame: arms[0]!, scale: table.scale * share }, seed))
     )
     const items = firstOf(sized, (found) => arms.every((frame) => fits(found, frame, brief)))
@@ -89,6 +90,15 @@ function leftOf(cast: Cast, used: ReadonlyMap<string, number>, arms: number): Ca
   })
   return { ...cast, ...(Object.fromEntries(parts) as Pick<Cast, (typeof partsOfCast)[number]>) }
 }
+
+/** Where the lights of the main axis are used up, votives, or sticks of the same material: an arm in the dark has none of the evening. */
+function withLight(left: Cast, light: Option | null, stock: Stock): Cast {
+  if (!light || left.light) return left
+  const kin = stock.stick.filter(({ piece }) => piece.material === light.piece.material)
+  return { ...left, light: [...stock.votive, ...kin].find(({ count }) => count >= LEAST_LIGHTS) ?? null }
+}
+
+const LEAST_LIGHTS = 2
 
 function leftStock(stock: Stock, used: ReadonlyMap<string, number>, arms: number): Stock {
   const parts = Object.entries(stock).map(([part, options]) => [part, options.map((one) => optionLeft(one, used, arms)).filter(({ count }) => count > 0)])
