@@ -9,9 +9,8 @@ const bin = (name) => join(root, 'node_modules', '.bin', name)
 const waiting = [
   ['Lint, import rules, formatting', 'npm', ['run', '--silent', 'lint']],
   ['Types of the pages and their tests', 'npm', ['run', '--silent', 'types', '--workspace', '@hestiad/web']],
-  ['Types of the core’s tests', bin('tsc'), ['-p', 'packages/core/tsconfig.test.json']],
+  ['Types of the core’s tests and benchmarks', bin('tsc'), ['-p', 'packages/core/tsconfig.test.json']],
   ['Types of the server and its tests', bin('tsc'), ['-p', 'packages/server/tsconfig.test.json']],
-  ['Types of the benchmarks', bin('tsc'), ['--noEmit', '-p', 'packages/core/tsconfig.bench.json']],
   ['Types of the browser tests', bin('tsc'), ['-p', 'e2e/tsconfig.json']],
   ['Notices of what ships', process.execPath, ['scripts/notices.mjs', '--check']]
 ]
