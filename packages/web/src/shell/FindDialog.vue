@@ -97,7 +97,8 @@ watch(
     field.value?.focus()
     const answer = await api.listOccasions().catch(() => undefined)
     looks.value = (answer?.occasions ?? []).flatMap((one) => one.looks.map(({ id, look }) => ({ id, title: `${look.occasion.title}, ${look.name}` })))
-  }
+  },
+  { immediate: true }
 )
 watch(words, async (text) => {
   at.value = 0

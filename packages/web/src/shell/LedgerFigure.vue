@@ -5,7 +5,7 @@ defineSlots<{ default(): unknown; under(): unknown }>()
 </script>
 
 <template>
-  <el-popover trigger="click" placement="top" :width="270" :show-after="0">
+  <el-popover trigger="click" placement="top" :width="270" :show-after="0" :persistent="false">
     <template #reference>
       <el-button class="plain figure" :class="{ alarm, wide }">
         <span class="label">{{ label }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onKeyStroke, useMediaQuery } from '@vueuse/core'
+import { onKeyStroke, useMediaQuery, useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Board from '../board/Board.vue'
@@ -7,6 +7,7 @@ import FindingList from '../findings/FindingList.vue'
 import { stepOf } from '../findings/findingWords.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import { useEver } from './ever.js'
 import { onKeys } from './keys.js'
 import LookAgain from '../looks/LookAgain.vue'
 import LookHeader from './LookHeader.vue'
@@ -19,10 +20,15 @@ const store = useLook()
 const failure = ref('')
 const keysShown = ref(false)
 const finding = ref(false)
+// dialogs are made when they are first shown; their code comes once the table stands, so that it is there when the server is not
+const dialogs = { find: () => import('./FindDialog.vue'), keys: () => import('./KeysDialog.vue'), conflict: () => import('./ConflictDialog.vue') }
+const FindDialog = defineAsyncComponent(dialogs.find)
+const KeysDialog = defineAsyncComponent(dialogs.keys)
+const ConflictDialog = defineAsyncComponent(dialogs.conflict)
+const DIALOGS_AFTER_MS = 2000
+useTimeoutFn(() => void Promise.allSettled(Object.values(dialogs).map((fetch) => fetch())), DIALOGS_AFTER_MS)
+const ever = { find: useEver(() => finding.value), keys: useEver(() => keysShown.value), conflict: useEver(() => store.saveState === 'conflict') }
 // the table can be worked on before these are there
-const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'))
-const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
-const ConflictDialog = defineAsyncComponent(() => import('./ConflictDialog.vue'))
 const CupboardNews = defineAsyncComponent(() => import('./CupboardNews.vue'))
 const LedgerLine = defineAsyncComponent(() => import('./LedgerLine.vue'))
 
@@ -117,9 +123,9 @@ onKeyStroke(
       </el-splitter-panel>
     </el-splitter>
     <LedgerLine :look="store.look" :figures="store.figures" />
-    <ConflictDialog />
-    <KeysDialog v-model="keysShown" />
-    <FindDialog v-model="finding" :look="store.look" />
+    <ConflictDialog v-if="ever.conflict.value" />
+    <KeysDialog v-if="ever.keys.value" v-model="keysShown" />
+    <FindDialog v-if="ever.find.value" v-model="finding" :look="store.look" />
   </main>
   <main v-else class="waiting" role="status">
     <p v-if="failure">

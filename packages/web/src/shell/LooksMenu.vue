@@ -80,7 +80,7 @@ async function run(act: string): Promise<void> {
 </script>
 
 <template>
-  <el-dropdown trigger="click" :disabled="busy" @visible-change="load" @command="run">
+  <el-dropdown trigger="click" :disabled="busy" :persistent="false" @visible-change="load" @command="run">
     <el-button class="plain name" :aria-label="t('looks.menu', { name: look.name })">{{ look.name }} <ChevronDown :size="14" /></el-button>
     <template #dropdown>
       <el-dropdown-menu>
