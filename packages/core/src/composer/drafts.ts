@@ -1,5 +1,6 @@
-import { pieceIndex, type PieceIndex } from '../design/find.js'
+import { pieceIndex } from '../design/find.js'
 import type { Look, PatternName, Placed } from '../design/look.js'
+import { isLit } from '../composition/compositionFigures.js'
 import { familiesOf, lengthOf, widthOf } from '../composition/families.js'
 import { isStanding } from '../design/piece.js'
 import { oklab } from '../color/colorWords.js'
@@ -159,7 +160,7 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
         .map((items, i): Draft => {
           const whole = withUseful(items, table, stock)
           const centerpiece = onArms(pattern, cast, table, stock, options.seed, [...brief.kept, ...placedOf(whole, main, low, brief.kept, index)])
-          const unlit = mayBeLit && !centerpiece.some((placed) => isLit(placed, index))
+          const unlit = mayBeLit && !centerpiece.some(({ pieceId, candle }) => isLit(index.get(pieceId), candle))
           return {
             cast,
             centerpiece,
@@ -181,11 +182,6 @@ function laid(pattern: PatternName, cast: Cast, brief: Brief, stock: Stock, toHa
     if (drafts.some((draft) => !draft.unlit) || (found.length > 0 && cast.light === null)) return found
   }
   return found
-}
-
-function isLit({ candle, pieceId }: Placed, index: PieceIndex): boolean {
-  const piece = index.get(pieceId)
-  return candle !== null || (piece?.kind === 'ornament' && piece.form === 'lights')
 }
 
 /** Step of the search for a place, and how far off the spine it goes. */

@@ -247,6 +247,11 @@ function materialsOf(standing: readonly Standing[], index: PieceIndex): Pick<Com
   return { finishes: [...new Set([...materials].map((one) => finishOf[one]))], textures: [...new Set([...materials].map((one) => textureOf[one]))] }
 }
 
+/** A candle in it, or a strand of lights. */
+export function isLit(piece: Piece | undefined, candle: unknown): boolean {
+  return candle !== null || (piece?.kind === 'ornament' && piece.form === 'lights')
+}
+
 /** Salt and napkins, a tray, fruit, a bowl of it. */
 export function isUseful(piece: StandingPiece): boolean {
   return isForUse(piece) || piece.kind === 'tray' || piece.material === 'fruit' || (piece.kind === 'ornament' && piece.form === 'compote')
@@ -256,7 +261,7 @@ function checklistOf(standing: readonly Standing[], index: PieceIndex, lamp: boo
   const stems = standing.flatMap((one) => (one.placed.arrangement?.stems ?? []).map(({ stemId }) => index.get(stemId)))
   return {
     green: stems.length > 0 || standing.some((one) => greenMaterials.includes(one.piece.material)),
-    lit: lamp || standing.some((one) => one.candle !== null || (one.piece.kind === 'ornament' && one.piece.form === 'lights')),
+    lit: lamp || standing.some((one) => isLit(one.piece, one.candle)),
     useful: standing.some((one) => isUseful(one.piece))
   }
 }
