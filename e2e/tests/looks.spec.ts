@@ -129,13 +129,15 @@ test('from the brief to five whole looks: one is laid and taken back, one kept b
   await expect(page.locator('header')).toContainText('Tone on tone')
 })
 
-test('a new occasion is begun, and laid by itself', async ({ page }) => {
+test('a new occasion is begun, and laid by itself, though the page is left meanwhile', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: 'New occasion' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('What is it').fill('Harbor lunch')
   await dialog.getByRole('button', { name: 'Lay it for me' }).click()
   const cards = panel(page).locator('article.card')
+  await expect(cards.first()).toBeVisible()
+  await page.reload()
   await expect(cards).toHaveCount(5)
   await cards.first().getByRole('button', { name: 'Lay it here', exact: true }).click()
   await expect(cards.first().getByRole('button', { name: 'Take it back' })).toBeVisible()

@@ -4,7 +4,23 @@ import { JSONSchema } from 'class-validator-jsonschema'
  * What the core describes by itself. `Look`, `Piece`, `Offer`, `Shop`, `Claim`, `Order` and `Table` are parts of the published schema of look
  * files; the others are open objects here, and their TypeScript types are the core's.
  */
-export const coreTypes = ['Look', 'Piece', 'PieceFacts', 'Offer', 'Shop', 'Claim', 'Table', 'Figures', 'Finding', 'Plan', 'Blocked', 'Uses'] as const
+export const coreTypes = [
+  'Look',
+  'Piece',
+  'PieceFacts',
+  'Offer',
+  'Shop',
+  'Claim',
+  'Table',
+  'Figures',
+  'Finding',
+  'Plan',
+  'Blocked',
+  'Uses',
+  'WholeLook',
+  'LookRecipe',
+  'Taste'
+] as const
 export type CoreType = (typeof coreTypes)[number]
 
 const documents = new Map<unknown, Set<string>>()

@@ -1,6 +1,7 @@
 import 'reflect-metadata'
 
 export * from './assessment.js'
+export * from './composing.js'
 export { coreTypes, type CoreType } from './coreTypes.js'
 export * from './cupboard.js'
 export * from './looks.js'

@@ -1,4 +1,5 @@
 import { AssessmentDto } from './assessment.js'
+import { ComposingDto, StartComposingDto } from './composing.js'
 import { CupboardDto, ListPreviewDto, HealthDto, ImportedDto, ItemDto, ItemsDto, LastBackupDto, SetAsidesDto, UsesDto, WrittenDto } from './cupboard.js'
 import { CopyLookDto, JournalDto, LookAnswerDto, ReplacedDto, ReplaceLookDto, SavedDto, SaveEditsDto, SinceDto } from './looks.js'
 import { ClaimsDto, NewOccasionDto, OccasionsDto } from './occasions.js'
@@ -174,6 +175,19 @@ export const operations = {
     answers: { 200: { oneOf: [RunningPlanDto, CanceledPlanDto, FailedPlanDto, DonePlanDto] } }
   }),
   cancelPlan: on('DELETE /api/plans/:id', 'plans', 'Cancel a plan in the making', { answers: { 204: null } }),
+
+  startComposing: on('POST /api/looks/:id/composing', 'composing', 'Compose whole looks for a look; they take the place of those composed before', {
+    body: json(StartComposingDto),
+    answers: { 202: json(StartedDto) }
+  }),
+  goOnComposing: on('POST /api/looks/:id/composing/going-on', 'composing', 'Go on with a composing that was broken off', {
+    answers: { 202: json(StartedDto) }
+  }),
+  getComposing: on('GET /api/looks/:id/composing', 'composing', 'How far composing is, and what was found', {
+    query: { have: 'so many of its looks one has: they are told when there are more, and when it has ended' },
+    answers: { 200: json(ComposingDto) }
+  }),
+  cancelComposing: on('DELETE /api/looks/:id/composing', 'composing', 'Break off composing; what was found stays', { answers: { 204: null } }),
 
   addPhoto: on('POST /api/photos', 'photos', 'Keep a photo (JPEG, PNG or WebP as the body)', {
     body: { types: ['image/jpeg', 'image/png', 'image/webp', 'application/octet-stream'] },

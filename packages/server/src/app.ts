@@ -5,6 +5,7 @@ import fastifyStatic from '@fastify/static'
 import Fastify, { type FastifyInstance, type FastifyServerFactory, type FastifyServerOptions } from 'fastify'
 import { aboutRoutes } from './about/aboutRoutes.js'
 import { assessRoutes } from './assess/assessRoutes.js'
+import { composingRoutes } from './composing/composingRoutes.js'
 import { cupboardRoutes } from './cupboard/cupboardRoutes.js'
 import { ApiError } from './errors.js'
 import { answerClientError, answerError } from './http/errorHandler.js'
@@ -75,6 +76,7 @@ export async function createApp(options: AppOptions): Promise<FastifyInstance> {
   await app.register(cupboardRoutes, { storage, workers })
   await app.register(shopRoutes, { storage, prices, workers })
   await app.register(planRoutes, { storage, prices, workers })
+  await app.register(composingRoutes, { storage, prices, workers })
   await app.register(photoRoutes, { storage })
   await app.register(assessRoutes, { workers })
   await app.register(aboutRoutes, { storage, ...(backups && { backups }) })

@@ -78,6 +78,11 @@ it('every operation answers, once done right, just what its description says', a
   }
   expect(state).toBe('done')
   await ask('DELETE', `/api/plans/${(await ask<{ id: string }>('POST', '/api/plans', { look })).id}`)
+  await ask('POST', `/api/looks/${id}/composing`, { base: look, asked: { from: 'owned', keep: [], wishLight: false }, others: false })
+  await ask('GET', `/api/looks/${id}/composing`)
+  await ask('DELETE', `/api/looks/${id}/composing`)
+  await ask('POST', `/api/looks/${id}/composing/going-on`)
+  await ask('DELETE', `/api/looks/${id}/composing`)
   const picture = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#a9764a' } })
     .png()
     .toBuffer()

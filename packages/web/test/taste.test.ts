@@ -18,10 +18,11 @@ describe('what a stylist preferred', () => {
   it('is kept over a reload, taken back where a look is, forgotten when asked, and brought back', async () => {
     const [dear, cheap] = [whole(0.9), whole(0.1)]
     const store = useTaste()
-    for (let i = 0; i < 20; i++) store.choose(cheap, [dear, cheap])
-    const id = store.choose(dear, [dear, cheap])
+    for (let i = 0; i < 20; i++) store.choose(cheap, [dear, cheap], `shown-${i}`)
+    store.choose(cheap, [dear, cheap], 'last')
+    store.choose(dear, [dear, cheap], 'last')
     expect(store.taste.choices).toBe(21)
-    store.unchoose(id)
+    store.unchoose('last')
     expect(store.choices).toHaveLength(20)
     expect(store.taste.weights.spend).toBeLessThan(0)
     await vi.waitFor(() => expect(keptServer.rows.get('taste')).toHaveLength(20))
@@ -38,7 +39,7 @@ describe('what a stylist preferred', () => {
 
   it('of long ago is let go, and what was stored by something else is passed over', async () => {
     const store = useTaste()
-    for (let i = 0; i < 70; i++) store.choose(whole(0.2), [whole(0.4)])
+    for (let i = 0; i < 70; i++) store.choose(whole(0.2), [whole(0.4)], `shown-${i}`)
     expect(store.choices).toHaveLength(60)
     await vi.waitFor(() => expect(keptServer.rows.get('taste')).toHaveLength(70))
     const choice = { kept: plain, others: [plain] }

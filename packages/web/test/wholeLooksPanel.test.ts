@@ -1,24 +1,14 @@
-import { composeLooks, noHistory, shiftEdit, type Look, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { composeLooks, noHistory, shiftEdit, type Look, type WholeLook } from '@hestiad/core'
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '../src/api/calls.js'
+import type { Answer, Body } from '../src/api/client.js'
 import { useWholeLooks } from '../src/looks/useWholeLooks.js'
 import { useTaste } from '../src/stores/taste.js'
-import type { Asked } from '../src/workers/asked.js'
 import { demo } from './support/assessorHere.js'
 import { freshPage, openLook } from './support/openLook.js'
 
 vi.mock('../src/workers/assessor.js', async () => (await import('./support/assessorHere.js')).assessorHere)
 
-type OnFound = (done: number, of: number, found: readonly WholeLook[]) => void
-const asked: { readonly options: WholeLookOptions; readonly found: OnFound; readonly end: (looks: readonly WholeLook[] | undefined) => void }[] = []
-vi.mock('../src/workers/looks.js', () => ({
-  composeWhole: ({ options }: { options: WholeLookOptions }, found: OnFound): Asked<readonly WholeLook[]> => {
-    let end: (looks: readonly WholeLook[] | undefined) => void = () => {}
-    const answer = new Promise<readonly WholeLook[] | undefined>((resolve) => (end = resolve))
-    asked.push({ options, found, end })
-    return { answer, cancel: () => end(undefined) }
-  }
-}))
 vi.mock('../src/stores/cupboardSaid.js', () => ({ cupboardSaid: () => Promise.resolve({ without: ['slate-board'], together: [['a', 'b']] }) }))
 const shelf = vi.hoisted(() => ({ kinds: [] as (readonly string[])[], isDown: false }))
 vi.mock('../src/shops/shelf.js', () => ({
@@ -28,17 +18,40 @@ vi.mock('../src/shops/shelf.js', () => ({
   }
 }))
 
-const kept = vi.hoisted(() => new Map<string, unknown>())
-vi.mock('../src/looks/keptComposing.js', () => ({
-  keepComposing: (id: string, composing: unknown) => Promise.resolve(void kept.set(id, structuredClone(composing))),
-  composingOf: (id: string) => Promise.resolve(structuredClone(kept.get(id)))
-}))
+/** A server that composes: what it has come to, and what it was asked. */
+let composing: Answer<'getComposing'>
+const asked: { readonly lookId: string; readonly body: Body<'startComposing'> }[] = []
+const none: Answer<'getComposing'> = { state: 'none', id: '', found: 0, done: 0 }
+let canceled = 0
+let wentOn = 0
+function serve(): void {
+  composing = none
+  asked.length = canceled = wentOn = 0
+  vi.spyOn(api, 'startComposing').mockImplementation((lookId, body) => {
+    asked.push(structuredClone({ lookId, body }))
+    composing = { ...none, state: 'running', id: `composing-${asked.length}`, asked: body.asked, base: structuredClone(body.base) }
+    return Promise.resolve({ id: composing.id })
+  })
+  vi.spyOn(api, 'goOnComposing').mockImplementation(() => {
+    wentOn++
+    composing = { ...composing, state: 'running' }
+    return Promise.resolve({ id: composing.id })
+  })
+  vi.spyOn(api, 'getComposing').mockImplementation((lookId, query) => {
+    const { base, asked: wishes, looks, ...now } = asked.length > 0 && lookId === 'pearl-anniversary' ? composing : none
+    const isNew = query?.have !== String(now.found) || now.state === 'ended'
+    return Promise.resolve(structuredClone({ ...now, ...(query?.have === undefined && { base, asked: wishes }), ...(isNew && { looks }) }))
+  })
+  vi.spyOn(api, 'cancelComposing').mockImplementation(() => Promise.resolve(void canceled++) as never)
+}
+function find(looks: readonly WholeLook[], state: typeof composing.state): void {
+  composing = { ...composing, state, looks: [...looks], found: looks.length, done: looks.length / 5 }
+}
 
 let five: WholeLook[] = []
 beforeAll(() => (five = composeLooks(demo, { from: 'owned', want: 3, seed: 1 })))
 beforeEach(() => {
-  asked.length = 0
-  kept.clear()
+  serve()
   Object.assign(shelf, { kinds: [], isDown: false })
   vi.spyOn(console, 'warn').mockImplementation(() => undefined)
   freshPage()
@@ -58,33 +71,35 @@ async function composed() {
   const { store, panel } = await opened()
   const ends = panel.compose()
   await until(() => asked.length === 1)
-  asked[0]!.end(five)
+  find(five, 'ended')
   await ends
-  return { store, panel }
+  return { store, panel, five: panel.found!.looks }
 }
 
 describe('whole looks', () => {
-  it('are shown as they come, and asked for with what cupboard and shops say', async () => {
-    const { panel } = await opened()
+  it('are shown as they come, one that was shown staying the same, and asked for with the table and what is preferred', async () => {
+    const { store, panel } = await opened()
+    useTaste().choose(five[0]!, five, 'earlier')
     const ends = panel.compose()
     await until(() => asked.length === 1)
-    const { options, found, end } = asked[0]!
-    expect(options).toMatchObject({ from: 'few-new', want: 5, seed: 1, without: ['slate-board'], together: [['a', 'b']], earlier: [] })
-    expect(shelf.kinds[0]).toContain('napkin')
-    expect(shelf.kinds[0]).not.toContain('vessel')
-    found(1, 5, five.slice(0, 1))
-    expect(panel.done).toBeCloseTo(0.2)
-    expect(panel.found!.looks).toEqual(five.slice(0, 1))
-    end(five)
+    expect(asked[0]).toMatchObject({ lookId: 'pearl-anniversary', body: { others: false, asked: { from: 'few-new', keep: [], wishLight: false } } })
+    expect(asked[0]!.body.base).toEqual(store.look)
+    expect(asked[0]!.body.taste).toMatchObject({ choices: 1 })
+    find(five.slice(0, 1), 'running')
+    await until(() => panel.found !== undefined)
+    const [first] = panel.found!.looks
+    expect([panel.done, panel.running, panel.found!.looks]).toEqual([0.2, true, five.slice(0, 1)])
+    find([five[2]!, five[0]!, five[1]!], 'ended')
     await ends
-    expect(panel.found!.looks).toEqual(five)
-    expect(panel.running).toBeUndefined()
+    expect(panel.found!.looks).toEqual([five[2], five[0], five[1]])
+    expect(panel.found!.looks[1]).toBe(first)
+    expect([panel.running, panel.brokenOff, panel.problem]).toEqual([false, false, ''])
   })
 
-  it('are composed of what is owned without a shop, of all new with every kind, and without the shops where these are away', async () => {
+  it('for other sums are composed of what is owned without a shop, of all new with every kind, and without the shops where these are away', async () => {
     const { panel } = await opened()
     panel.from = 'owned'
-    await panel.optionsFor(demo)
+    expect(await panel.optionsFor(demo)).toMatchObject({ from: 'owned', without: ['slate-board'], together: [['a', 'b']] })
     expect(shelf.kinds).toEqual([])
     panel.from = 'all-new'
     expect(await panel.optionsFor(demo)).toHaveProperty('shelf')
@@ -94,7 +109,7 @@ describe('whole looks', () => {
   })
 
   it('one is laid in one step, another takes its place, and it is taken back to what was there', async () => {
-    const { store, panel } = await composed()
+    const { store, panel, five } = await composed()
     const before = store.look
     panel.lay(five[0]!)
     expect(store.look!.setting).toEqual(five[0]!.look.setting)
@@ -108,7 +123,7 @@ describe('whole looks', () => {
   })
 
   it('what is laid last of those shown is what the stylist preferred; taken back it is no preference', async () => {
-    const { panel } = await composed()
+    const { panel, five } = await composed()
     const taste = useTaste()
     panel.lay(five[0]!)
     panel.lay(five[1]!)
@@ -124,41 +139,53 @@ describe('whole looks', () => {
     expect(sent).toMatchObject({ name: 'Third', look: { verdicts: [], lookAgainOn: null } })
   })
 
-  it('five others are told what was shown before, and the table is first as it was; canceled says so', async () => {
-    const { store, panel } = await composed()
+  it('five others are asked for from the table as it was first; canceled they end on the server, and say so', async () => {
+    const { store, panel, five } = await composed()
     const before = store.look
     panel.lay(five[0]!)
     const ends = panel.compose(true)
     await until(() => asked.length === 2)
     expect(store.look).toEqual(before)
-    expect(asked[1]!.options.seed).toBe(2)
-    expect(asked[1]!.options.earlier!.map((one) => one.heroId)).toEqual(five.map((one) => one.heroId))
-    expect(asked[1]!.options.earlier![0]!.pieceIds).toEqual(five[0]!.choices.map((choice) => choice.pieceId))
-    panel.running!.cancel()
+    expect(asked[1]!.body.others).toBe(true)
+    await until(() => panel.found === undefined)
+    await panel.cancel()
+    expect(canceled).toBe(1)
+    composing = { ...composing, state: 'broken-off', looks: [] }
     await ends
-    expect(panel.canceled).toBe(true)
+    expect([panel.canceled, panel.running]).toEqual([true, false])
     void panel.compose()
-    await until(() => asked.length === 3)
     expect(panel.canceled).toBe(false)
-    expect(asked[2]!.options.earlier).toEqual([])
   })
 
-  it('are there again when the page is opened anew, and broken off go on with those that are there', async () => {
+  it('that could not be asked for say why, and what was shown before stays; that failed on the server as well', async () => {
+    const { panel, five } = await composed()
+    vi.mocked(api.startComposing).mockRejectedValueOnce(new Error('The server cannot be reached.'))
+    await panel.compose(true)
+    expect([panel.problem, panel.running, panel.found!.looks]).toEqual(['The server cannot be reached.', false, five])
+    const ends = panel.compose()
+    await until(() => asked.length === 2)
+    composing = { ...composing, state: 'failed', message: 'out of memory' }
+    await ends
+    expect([panel.problem, panel.running]).toEqual(['out of memory', false])
+  })
+
+  it('are there again when the page is opened anew, gone on being composed meanwhile, and broken off are gone on with', async () => {
     const { panel } = await opened()
     panel.from = 'owned'
     panel.keep = ['flatware']
     void panel.compose()
     await until(() => asked.length === 1)
-    asked[0]!.found(2, 5, five.slice(0, 2))
+    find(five.slice(0, 1), 'running')
     freshPage()
     const { store, panel: anew } = await opened()
     await until(() => anew.found !== undefined)
-    expect(anew).toMatchObject({ from: 'owned', keep: ['flatware'], brokenOff: true, outdated: false })
-    expect(anew.found!.looks).toEqual(five.slice(0, 2))
+    expect(anew).toMatchObject({ from: 'owned', keep: ['flatware'], running: true, outdated: false })
+    find(five.slice(0, 2), 'broken-off')
+    await until(() => !anew.running)
+    expect(anew).toMatchObject({ brokenOff: true, found: { looks: five.slice(0, 2) } })
     const ends = anew.goOn()
-    await until(() => asked.length === 2)
-    expect(asked[1]!.options).toMatchObject({ begun: five.slice(0, 2), want: 5, seed: 1, keep: ['flatware'] })
-    asked[1]!.end(five)
+    await until(() => wentOn === 1)
+    find(five, 'ended')
     await ends
     expect(anew).toMatchObject({ brokenOff: false, found: { looks: five, ended: true } })
     anew.lay(anew.found!.looks[1]!)
@@ -171,11 +198,11 @@ describe('whole looks', () => {
     expect(third.outdated).toBe(false)
     const unchosen = vi.spyOn(useTaste(), 'unchoose')
     third.takeBack()
-    expect(unchosen).toHaveBeenCalledTimes(1)
+    expect(unchosen).toHaveBeenCalledWith(composing.id)
   })
 
   it('stay while the look is open, whoever asks for them, and say when the table has become another; one laid is none of that', async () => {
-    const { store, panel } = await composed()
+    const { store, panel, five } = await composed()
     expect(useWholeLooks().found!.looks).toEqual(five)
     expect(panel.outdated).toBe(false)
     panel.lay(five[0]!)
@@ -188,7 +215,7 @@ describe('whole looks', () => {
     expect(panel.outdated).toBe(false)
   })
 
-  it('of one look are none of another: what was asked is forgotten, what is under way ends there and tells nothing, and what comes late is not shown', async () => {
+  it('of one look are none of another: what was asked is forgotten, what is under way there is not shown here and not ended, and what comes late is let go', async () => {
     const { store, panel } = await composed()
     panel.keep = ['napkins']
     panel.wishLight = true
@@ -196,14 +223,22 @@ describe('whole looks', () => {
     await until(() => asked.length === 2)
     vi.spyOn(api, 'getLook').mockResolvedValue({ ...(await api.getLook('pearl-anniversary')), id: 'the-other' })
     await store.open('the-other')
-    asked[1]!.found(1, 5, five.slice(0, 1))
+    find(five.slice(0, 1), 'running')
     await late
-    expect(panel).toMatchObject({ found: undefined, shown: undefined, running: undefined, canceled: false, problem: '', keep: [], wishLight: false })
-    const ends = panel.compose()
+    expect(panel).toMatchObject({ found: undefined, shown: undefined, running: false, canceled: false, problem: '', keep: [], wishLight: false })
+    expect(canceled).toBe(0)
+    void panel.compose()
     await until(() => asked.length === 3)
-    expect(asked[2]!.options).toMatchObject({ seed: 1, earlier: [], keep: [] })
-    asked[2]!.end(five.slice(1))
+    expect(asked[2]).toMatchObject({ lookId: 'the-other', body: { others: false, asked: { keep: [] } } })
+  })
+
+  it('composed in another window meanwhile are shown in this one too', async () => {
+    const { panel } = await opened()
+    const ends = panel.compose()
+    await until(() => asked.length === 1)
+    composing = { ...composing, id: 'of-another-window', asked: { from: 'owned', keep: [], wishLight: false } }
+    find(five, 'ended')
     await ends
-    expect(panel.found!.looks).toEqual(five.slice(1))
+    expect(panel).toMatchObject({ from: 'owned', found: { id: 'of-another-window', looks: five, ended: true }, running: false })
   })
 })

@@ -30,6 +30,17 @@ export interface Taste {
   readonly choices: number
 }
 
+/** Whether a value tells a number of every trait. */
+export function isTraits(value: unknown): value is Traits {
+  return typeof value === 'object' && value !== null && traits.every((trait) => Number.isFinite((value as Record<string, unknown>)[trait]))
+}
+
+/** Whether a value is a taste that can be followed. */
+export function isTaste(value: unknown): value is Taste {
+  const { weights, choices } = (value ?? {}) as Partial<Taste>
+  return isTraits(weights) && Number.isFinite(choices)
+}
+
 /** What a trait has to say before it counts, and how far weights are held back: tried on two hundred simulated tastes. How they are found. */
 export const SAYS_NOTHING = 0.6
 export const HELD_BACK = 0.02

@@ -1,5 +1,6 @@
 import 'reflect-metadata'
 import { DataSource } from 'typeorm'
+import { ComposingEntity } from './entities/ComposingEntity.js'
 import { EditEntity } from './entities/EditEntity.js'
 import { LookEntity } from './entities/LookEntity.js'
 import { OccasionEntity } from './entities/OccasionEntity.js'
@@ -17,7 +18,19 @@ export function createDataSource(file: string): DataSource {
   return new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [OccasionEntity, LookEntity, EditEntity, PieceEntity, OfferEntity, PhotoEntity, SetAsideEntity, ShareEntity, IdeaEntity, KeptEntity],
+    entities: [
+      OccasionEntity,
+      LookEntity,
+      EditEntity,
+      PieceEntity,
+      OfferEntity,
+      PhotoEntity,
+      SetAsideEntity,
+      ShareEntity,
+      IdeaEntity,
+      KeptEntity,
+      ComposingEntity
+    ],
     migrations: [...migrations],
     enableWAL: true,
     prepareDatabase: (db: { pragma: (text: string) => unknown }) => {

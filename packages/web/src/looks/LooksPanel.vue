@@ -76,7 +76,7 @@ onMounted(() => {
           <el-button v-if="!running" :type="brokenOff ? 'default' : 'primary'" @click="looks.compose(found !== undefined)">{{
             t(recipe ? 'looks.composeAfter' : found ? 'looks.others' : 'looks.compose')
           }}</el-button>
-          <el-button v-else @click="running.cancel()">{{ t('looks.cancel') }}</el-button>
+          <el-button v-else @click="looks.cancel()">{{ t('looks.cancel') }}</el-button>
           <el-progress v-if="running" class="progress" :percentage="Math.round(done * 100)" :aria-label="t('looks.composing')" />
         </p>
         <p v-if="problem" class="bad" role="alert">{{ problem }}</p>

@@ -1,22 +1,28 @@
-import { applyEdit, layWholeLook, lookHash, type Layer, type Look, type LookRecipe, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
+import { applyEdit, kindsBought, layWholeLook, lookHash, type Layer, type Look, type LookRecipe, type WholeLook, type WholeLookOptions } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { api } from '../api/calls.js'
+import type { Answer } from '../api/client.js'
 import { cupboardSaid } from '../stores/cupboardSaid.js'
 import { shelfOf } from '../shops/shelf.js'
 import { useLook } from '../stores/lookStore.js'
 import { useTaste } from '../stores/taste.js'
-import { latest } from '../workers/latest.js'
-import { composingOf, keepComposing, type Composing } from './keptComposing.js'
 
-const WANT = 5
-/** What of the shops may be laid: with few new what lies at places, wilts or burns; with all new the middle too. */
-const fewKinds: readonly PieceKind[] = ['cloth', 'runner', 'plate', 'glass', 'napkin', 'stem', 'candle']
-const allKinds: readonly PieceKind[] = [...fewKinds, 'flatware', 'vessel', 'holder', 'tray', 'ornament']
+const ASK_EVERY_MS = 150
+
+/** What the server found for a table, as far as it is. */
+interface Found {
+  /** Of the composing. */
+  readonly id: string
+  readonly base: Look
+  readonly looks: readonly WholeLook[]
+  /** Whether all that was asked for is there. */
+  readonly ended: boolean
+}
 
 /**
- * Whole looks composed for the open one: asked for, shown as they come, one laid in its place and taken back, or kept beside it. They live as long as
- * the look is open: composing goes on while another step is looked at, and what was composed is still there afterwards.
+ * Whole looks composed for the open one on the server: asked for, shown as they come, one laid in its place and taken back, or kept beside it. Composing
+ * goes on while another step, another look or another page is looked at, and what was composed is there when the look is opened again.
  */
 export const useWholeLooks = defineStore('whole-looks', () => {
   const store = useLook()
@@ -26,16 +32,11 @@ export const useWholeLooks = defineStore('whole-looks', () => {
   const wishLight = ref(false)
   /** The look one is to be laid after. */
   const recipe = shallowRef<LookRecipe>()
-  const seed = ref(1)
-  /** What was shown before: five others differ from it. */
-  const earlier = shallowRef<NonNullable<WholeLookOptions['earlier']>>([])
-  const { running, run } = latest<readonly WholeLook[]>()
+  const running = ref(false)
   const done = ref(0)
   const problem = ref('')
   const canceled = ref(false)
-  const found = shallowRef<Pick<Composing, 'looks' | 'base' | 'ended'>>()
-  /** The choice by which one of them is preferred. */
-  let preferred: string | undefined
+  const found = shallowRef<Found>()
   const laid = shallowRef<{ readonly whole: WholeLook; readonly look: Look }>()
   /** The one the table shows now. */
   const shown = computed(() => (laid.value && store.look === laid.value.look ? laid.value.whole : undefined))
@@ -48,84 +49,98 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     return found.value !== undefined && look !== undefined && !shown.value && lookHash(look) !== lookHash(found.value.base)
   })
 
-  async function compose(again = false): Promise<void> {
-    if (again) {
-      seed.value++
-      earlier.value = [...earlier.value, ...(found.value?.looks ?? []).map(shortly)]
-    } else earlier.value = []
+  /** Whoever asks after a composing stops when another one is asked after. */
+  let turn = 0
+
+  async function compose(others = false): Promise<void> {
     if (shown.value) store.undo()
-    preferred = undefined
-    found.value = undefined
-    if (store.look) await composeFrom(store.look, [])
+    const { look: base } = store
+    if (!base) return
+    const asked = { from: from.value, keep: [...keep.value], wishLight: wishLight.value, ...(recipe.value && { recipe: recipe.value }) }
+    const liked = taste.choices.length > 0 ? { taste: toRaw(taste.taste) } : {}
+    await follow(base, async (lookId) => (await api.startComposing(lookId, { base, asked, others, ...liked })).id)
   }
 
-  /** Goes on where composing was broken off: canceled, or the page was left. */
+  /** Goes on where composing was broken off: canceled, or the server was stopped. */
   async function goOn(): Promise<void> {
     if (shown.value) store.undo()
-    if (found.value) await composeFrom(found.value.base, found.value.looks)
+    if (found.value) await follow(found.value.base, async (lookId) => (await api.goOnComposing(lookId)).id)
   }
 
-  async function composeFrom(base: Look, begun: readonly WholeLook[]): Promise<void> {
-    const { id } = store
-    const isOpen = () => store.id === id
-    const want = recipe.value ? 1 : WANT
-    const have = (looks: readonly WholeLook[], ended: boolean) => {
-      found.value = { looks, base, ended }
-      remember()
-    }
+  /** Asks after a composing until it has ended; what is found is shown as it comes. */
+  async function follow(base: Look, begin: (lookId: string) => string | Promise<string>): Promise<void> {
+    const lookId = store.id
+    const mine = ++turn
+    const isMine = () => mine === turn && store.id === lookId
     problem.value = ''
     canceled.value = false
-    done.value = begun.length / want
+    done.value = 0
+    running.value = true
     try {
-      const end = await run(async () => {
-        const [options, { composeWhole }] = await Promise.all([optionsFor(base), import('../workers/looks.js')])
-        if (!isOpen()) return { answer: Promise.resolve(undefined), cancel: () => undefined }
-        return composeWhole({ kind: 'compose', look: base, options: { ...options, want, begun } }, (upTo, of, looks) => {
-          done.value = upTo / of
-          if (looks.length > begun.length && isOpen()) have(looks, false)
-        })
-      })
-      if (!end || !isOpen()) return
-      if (end.answer === undefined) canceled.value = true
-      else have(end.answer, true)
+      const id = await begin(lookId)
+      if (!isMine()) return
+      if (found.value?.id !== id) found.value = undefined
+      for (;;) {
+        const now = await api.getComposing(lookId, { have: String(found.value?.looks.length ?? 0) })
+        if (!isMine()) return
+        // another window composes for this look now
+        if (now.id !== id) return await restore(lookId)
+        take(base, now)
+        if (now.state !== 'running') break
+        await new Promise((pass) => setTimeout(pass, ASK_EVERY_MS))
+        if (!isMine()) return
+      }
     } catch (error) {
-      if (isOpen()) problem.value = (error as Error).message
+      if (isMine()) problem.value = (error as Error).message
+    } finally {
+      if (isMine()) running.value = false
     }
   }
 
-  /** Kept with what was asked for; what the cupboard and the shops say is asked anew. */
-  function remember(): void {
-    const asked = { from: from.value, keep: [...keep.value], wishLight: wishLight.value, seed: seed.value, earlier: earlier.value, recipe: recipe.value }
-    void keepComposing(store.id, { asked, ...found.value!, preferred })
+  function take(base: Look, { id, state, looks, ...now }: Answer<'getComposing'>): void {
+    done.value = now.done
+    // each direction is there once; one that is there already stays the same object
+    const had = found.value?.looks ?? []
+    const all = looks?.map((one) => had.find(({ direction }) => direction === one.direction) ?? one) ?? had
+    if (all.length > 0 || state !== 'running') found.value = { id, base, looks: all, ended: state === 'ended' }
+    canceled.value = state === 'broken-off'
+    problem.value = now.message ?? ''
   }
 
-  /** What was composed the last time this look was open; one that lies on the table is told as the one shown. */
-  async function restore(id: string): Promise<void> {
-    const kept = await composingOf(id)
-    if (!kept || store.id !== id || found.value || running.value) return
-    const { asked, base, looks, ended } = kept
+  /** Ends it on the server; what was found stays. */
+  async function cancel(): Promise<void> {
+    await api.cancelComposing(store.id).catch((error: Error) => void (problem.value = error.message))
+  }
+
+  /** What was composed the last time for this look, or is being composed; one that lies on the table is told as the one shown. */
+  async function restore(lookId: string): Promise<void> {
+    const mine = turn
+    const now = await api.getComposing(lookId).catch(() => undefined)
     const { look } = store
-    // of a version whose looks had other members
-    if (!look || Object.keys(base).sort().join() !== Object.keys(look).sort().join()) return
-    preferred = kept.preferred
+    if (!now?.base || !now.asked || !look || store.id !== lookId || mine !== turn) return
+    const { base, asked } = now
     from.value = asked.from
-    keep.value = asked.keep ?? []
-    wishLight.value = asked.wishLight ?? false
-    seed.value = asked.seed
-    earlier.value = asked.earlier ?? []
+    keep.value = asked.keep
+    wishLight.value = asked.wishLight
     recipe.value = asked.recipe
-    found.value = { looks, base, ended }
-    const whole = looks.find((one) => lookHash(applyEdit(base, layWholeLook(base, one.look))) === lookHash(look))
+    take(base, now)
+    canceled.value = false
+    const whole = found.value?.looks.find((one) => lookHash(applyEdit(base, layWholeLook(base, one.look))) === lookHash(look))
     if (whole) laid.value = { whole, look }
+    if (now.state === 'running') await follow(base, () => now.id)
   }
 
-  /** What is asked of every composing. */
+  /** What is asked where looks are composed for other sums of money. */
   async function optionsFor(base: Look): Promise<Omit<WholeLookOptions, 'onProgress' | 'want'>> {
-    const [said, sold] = await Promise.all([cupboardSaid(base.occasion.date), from.value === 'owned' ? undefined : shelf(base)])
+    const { value } = from
+    const [said, sold] = await Promise.all([
+      cupboardSaid(base.occasion.date),
+      // without the shops it is composed by what the look carries
+      value === 'owned' ? undefined : shelfOf(base, kindsBought[value]).catch(() => undefined)
+    ])
     return {
-      from: from.value,
-      seed: seed.value,
-      earlier: earlier.value,
+      from: value,
+      seed: 1,
       keep: [...keep.value],
       ...said,
       wishLight: wishLight.value,
@@ -135,16 +150,10 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     }
   }
 
-  /** What the shops sell on the day; without them composing goes on by what the look carries. */
-  const shelf = (look: Look) => shelfOf(look, from.value === 'all-new' ? allKinds : fewKinds).catch(() => undefined)
-
   /** Of the looks shown together the last that was laid or kept is what is preferred. */
-  function prefer(whole: WholeLook | undefined): void {
-    const looks = found.value?.looks ?? []
-    if (whole && (!looks.includes(whole) || looks.length < 2)) return
-    if (preferred) taste.unchoose(preferred)
-    preferred = whole && taste.choose(whole, looks)
-    if (found.value) remember()
+  function prefer(whole: WholeLook): void {
+    const { looks = [], id = '' } = found.value ?? {}
+    if (looks.includes(whole) && looks.length > 1) taste.choose(whole, looks, id)
   }
 
   /** Lays a look in the place of the open one, or of the one laid before it; one step to undo. */
@@ -158,7 +167,7 @@ export const useWholeLooks = defineStore('whole-looks', () => {
 
   function takeBack(): void {
     if (shown.value) store.undo()
-    prefer(undefined)
+    if (found.value) taste.unchoose(found.value.id)
   }
 
   /** Kept as another look of the occasion; gives its id. */
@@ -167,15 +176,13 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     return (await api.copyLook(store.id, { look: { ...whole.look, verdicts: [], lookAgainOn: null }, name })).id
   }
 
-  /** Another look begins with nothing asked and nothing composed. */
+  /** Another look begins with nothing asked and nothing composed; what is under way for this one goes on, and is there when it is opened again. */
   function forget(): void {
-    running.value?.cancel()
+    turn++
     for (const one of [found, laid, recipe]) one.value = undefined
-    for (const one of [keep, earlier]) one.value = []
-    for (const one of [canceled, wishLight]) one.value = false
-    seed.value = 1
+    for (const one of [canceled, wishLight, running]) one.value = false
+    keep.value = []
     problem.value = ''
-    preferred = undefined
   }
   watch(() => store.id, forget, { flush: 'sync' })
   watch(
@@ -198,13 +205,10 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     brokenOff,
     optionsFor,
     compose,
+    cancel,
     goOn,
     lay,
     takeBack,
     keepAs
   }
 })
-
-function shortly({ choices, heroId, pattern }: WholeLook): NonNullable<WholeLookOptions['earlier']>[number] {
-  return { pieceIds: choices.map((choice) => choice.pieceId), heroId, pattern }
-}

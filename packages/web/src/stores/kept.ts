@@ -14,8 +14,8 @@ export interface KeptOfKind<T extends object> {
   readonly list: Readonly<ShallowRef<readonly Kept<T>[]>>
   /** Reads what the server keeps, and brings it what waits in this browser. */
   load(): Promise<void>
-  /** Gives the id it is kept under. */
-  keep(value: T): string
+  /** Gives the id it is kept under; of one that is kept already the value is another now. */
+  keep(value: T, id?: string): string
   drop(id: string): void
 }
 
@@ -50,10 +50,11 @@ export function createKept<T extends object>(kind: KeptKind, waiting: string, so
     }
   }
 
-  function keep(value: T): string {
-    const one = { id: crypto.randomUUID(), value }
-    list.value = [...list.value, one]
-    wait([...stillWaiting(), one])
+  function keep(value: T, id: string = crypto.randomUUID()): string {
+    const one = { id, value }
+    gone.delete(id)
+    list.value = [...without(list.value, id), one]
+    wait([...without(stillWaiting(), id), one])
     void inTurn(() => bring(one))
     return one.id
   }

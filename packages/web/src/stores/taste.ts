@@ -1,4 +1,4 @@
-import { learnTaste, traits, traitsOf, type TasteChoice, type Traits, type WholeLook } from '@hestiad/core'
+import { isTraits, learnTaste, traitsOf, type TasteChoice, type WholeLook } from '@hestiad/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { createKept } from './kept.js'
@@ -13,9 +13,9 @@ export const useTaste = defineStore('taste', () => {
   const taste = computed(() => learnTaste(choices.value))
   const loaded = kept.load()
 
-  /** Of looks that were shown together one is laid or kept; gives the id by which the choice is taken back. */
-  const choose = (laid: WholeLook, shown: readonly WholeLook[]): string =>
-    kept.keep({ kept: traitsOf(laid), others: shown.filter((one) => one !== laid).map(traitsOf) })
+  /** Of looks that were shown together one is laid or kept; another one of them later takes its place. Taken back by the same id. */
+  const choose = (laid: WholeLook, shown: readonly WholeLook[], id: string): string =>
+    kept.keep({ kept: traitsOf(laid), others: shown.filter((one) => one !== laid).map(traitsOf) }, id)
 
   function forget(): readonly TasteChoice[] {
     const before = choices.value
@@ -33,8 +33,4 @@ export const useTaste = defineStore('taste', () => {
 function isChoice(one: unknown): one is TasteChoice {
   const { kept, others } = (one ?? {}) as Partial<TasteChoice>
   return isTraits(kept) && Array.isArray(others) && others.every(isTraits)
-}
-
-function isTraits(one: unknown): one is Traits {
-  return typeof one === 'object' && one !== null && traits.every((trait) => Number.isFinite((one as Record<string, unknown>)[trait]))
 }

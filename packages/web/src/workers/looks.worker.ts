@@ -1,5 +1,4 @@
 import {
-  composeLooks,
   costCurve,
   createAssessor,
   type CostCurve,
@@ -8,18 +7,14 @@ import {
   type Look,
   type LookFigures,
   type SeenPart,
-  type WholeLook,
   type WholeLookOptions
 } from '@hestiad/core'
 
 export type LooksRequest =
-  | { readonly kind: 'compose'; readonly look: Look; readonly options: Omit<WholeLookOptions, 'onProgress'> }
   | { readonly kind: 'curve'; readonly look: Look; readonly options: Omit<WholeLookOptions, 'onProgress' | 'want'> }
   | { readonly kind: 'measure'; readonly looks: readonly Look[] }
   | { readonly kind: 'seat'; readonly look: Look; readonly seat: number }
 export type LooksReply =
-  | { readonly kind: 'found'; readonly done: number; readonly of: number; readonly looks: readonly WholeLook[] }
-  | { readonly kind: 'composed'; readonly looks: readonly WholeLook[] }
   | { readonly kind: 'priced'; readonly done: number; readonly of: number }
   | { readonly kind: 'curve'; readonly curve: CostCurve }
   | { readonly kind: 'measured'; readonly figures: readonly LookFigures[] }
@@ -30,17 +25,11 @@ const reply = (message: LooksReply) => self.postMessage(message)
 self.onmessage = ({ data }: MessageEvent<LooksRequest>) => {
   if (data.kind === 'measure') reply({ kind: 'measured', figures: data.looks.map((look) => lookFigures(createAssessor().measure(look))) })
   else if (data.kind === 'seat') reply({ kind: 'seen', parts: seatColors(data.look, data.seat) })
-  else if (data.kind === 'curve') {
+  else {
     const onProgress = (done: number, of: number) => {
       reply({ kind: 'priced', done, of })
       return true
     }
     reply({ kind: 'curve', curve: costCurve(data.look, data.options, onProgress) })
-  } else {
-    const onProgress = (done: number, of: number, looks: readonly WholeLook[]) => {
-      reply({ kind: 'found', done, of, looks: [...looks] })
-      return true
-    }
-    reply({ kind: 'composed', looks: composeLooks(data.look, { ...data.options, onProgress }) })
   }
 }
