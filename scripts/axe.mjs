@@ -29,6 +29,7 @@ const views = [
   ],
   ['/shops', { note: button('Note an offer') }],
   ['/ideas', {}],
+  ['/style', {}],
   ...steps.map((step) => [`${look}/${step}`, step === 'seats' ? { paste: button('Paste or open a list of guests') } : {}]),
   [`${look}/centerpiece`, { keys: (page) => page.keyboard.press('?'), find: (page) => page.keyboard.press('Control+k') }]
 ]

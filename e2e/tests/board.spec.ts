@@ -145,7 +145,7 @@ test.describe('no accessibility fault that axe knows, by day and, as colors alon
     const { occasionId } = (await (await page.request.get('/api/looks/pearl-anniversary')).json()) as { occasionId: string }
     const made = await page.request.post(`/api/occasions/${occasionId}/shares`, { headers: { 'x-hestiad': '1' }, data: { days: 1, withPrices: true } })
     const { secret } = (await made.json()) as { secret: string }
-    for (const path of [`/shared/${secret}`, '/', '/cupboard', '/shops', '/ideas', '/looks/pearl-anniversary/sheet']) {
+    for (const path of [`/shared/${secret}`, '/', '/cupboard', '/shops', '/ideas', '/style', '/looks/pearl-anniversary/sheet']) {
       await page.goto(path)
       await expect(page.locator('h1, h2').first()).toBeVisible()
       await page.waitForLoadState('networkidle')

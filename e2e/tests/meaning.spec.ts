@@ -65,6 +65,38 @@ test('ideas are kept with what is taken from them; in the rooms what is fixed co
   await expect(page.getByRole('heading', { name: /^Fixed/ })).not.toContainText('first')
 })
 
+test('the own style is kept, and a new brief begins with it unless it is left', async ({ page }) => {
+  await page.goto('/style')
+  await page.getByLabel('In your words').fill('Linen, salt glaze, one thing that shines.')
+  await page.getByText('calm', { exact: true }).click()
+  await page.getByLabel('Never on a table of yours').fill('lilies')
+  await page.keyboard.press('Enter')
+  await page.getByText('Lush', { exact: true }).click()
+  await page.waitForLoadState('networkidle')
+  await page.reload()
+  await expect(page.getByLabel('In your words')).toHaveValue('Linen, salt glaze, one thing that shines.')
+  const begin = async (inStyle: boolean) => {
+    await page.goto('/')
+    await page.getByRole('button', { name: 'New occasion' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('What is it').fill('Harbor lunch')
+    const along = dialog.getByRole('checkbox', { name: 'In your style: calm and no lilies' })
+    await along.setChecked(inStyle, { force: true })
+    await dialog.getByRole('button', { name: 'Begin', exact: true }).click()
+    await expect(panel(page).getByText('lilies', { exact: true })).toHaveCount(inStyle ? 1 : 0)
+    await expect(panel(page).locator('.mood.is-checked')).toHaveCount(inStyle ? 1 : 0)
+  }
+  await begin(true)
+  await begin(false)
+  await page.goto('/style')
+  await choose(page.getByLabel('Take it from a look'), 'Pearl anniversary supper: Oyster and persimmon')
+  await expect(page.getByText('lilies', { exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Take that back' }).click()
+  await expect(page.getByText('lilies', { exact: true })).toHaveCount(1)
+  await page.getByRole('button', { name: 'Forget it all' }).click()
+  await expect(page.getByLabel('In your words')).toHaveValue('')
+})
+
 test('a layer of another look is taken over, so that the two differ in the rest only, and one undo takes it back', async ({ page }) => {
   await page.goto('/looks/pearl-anniversary/looks')
   await page.getByRole('tab', { name: 'The looks of this occasion' }).click()
@@ -94,7 +126,7 @@ test('a new occasion like an earlier one has its table, room and household', asy
 test('on a phone nothing is wider than the screen; in the cupboard size and place stand below the name', async ({ browser, baseURL }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL! })
   const page = await context.newPage()
-  for (const path of ['/', '/cupboard', '/shops', '/ideas', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
+  for (const path of ['/', '/cupboard', '/shops', '/ideas', '/style', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
     await page.goto(path)
     await expect(page.locator('h1, h2').filter({ visible: true }).first()).toBeVisible()
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0)

@@ -153,7 +153,7 @@ test('under a finger on a tablet, upright and lying, everything one presses is 4
       return { small, wide: document.documentElement.scrollWidth - document.documentElement.clientWidth }
     })
   const bothWays = async (where: string) => {
-    await expect(page.locator('article, .figure, .card, [role=row], .articles li').first()).toBeVisible()
+    await expect(page.locator('article, .figure, .card, [role=row], .articles li, .mood').first()).toBeVisible()
     for (const viewport of [
       { width: 820, height: 1180 },
       { width: 1180, height: 820 }
@@ -162,7 +162,7 @@ test('under a finger on a tablet, upright and lying, everything one presses is 4
       await expect.poll(async () => ({ where, viewport, ...(await faults()) })).toEqual({ where, viewport, small: [], wide: 0 })
     }
   }
-  for (const path of ['/', '/cupboard', '/shops', '/ideas']) {
+  for (const path of ['/', '/cupboard', '/shops', '/ideas', '/style']) {
     await page.goto(path)
     await bothWays(path)
   }

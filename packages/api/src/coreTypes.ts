@@ -19,7 +19,8 @@ export const coreTypes = [
   'Uses',
   'WholeLook',
   'LookRecipe',
-  'Taste'
+  'Taste',
+  'Style'
 ] as const
 export type CoreType = (typeof coreTypes)[number]
 

@@ -1,4 +1,4 @@
-import type { Claim, Look, Table } from '@hestiad/core'
+import type { Claim, Look, Style, Table } from '@hestiad/core'
 import { Type } from 'class-transformer'
 import { IsArray, IsBoolean, IsInt, IsISO8601, IsObject, IsOptional, IsString, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator'
 import { IsCore, IsCoreList } from './coreTypes.js'
@@ -18,6 +18,8 @@ export class NewOccasionDto {
   @IsInt() @Min(0) @Max(100) reservePercent!: number
   @IsString() @Matches(/^[A-Z]{3}$/) currency!: string
   @IsObject() @IsCore('Table') table!: Table
+  /** The stylist's style, which the brief begins with. */
+  @IsOptional() @IsObject() @IsCore('Style') style?: Style
   /** Id of an earlier look whose room, household and ways of working are taken over. */
   @IsOptional() @IsString() @MaxLength(64) like?: string
   /** Lays the table as that look has it. */

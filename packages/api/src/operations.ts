@@ -88,7 +88,7 @@ export const operations = {
   putIdea: on('PUT /api/ideas/:id', 'ideas', 'Write an idea or a thing to do in a room', { body: json(IdeaFieldsDto), answers: { 200: json(IdeaDto) } }),
   removeIdea: on('DELETE /api/ideas/:id', 'ideas', 'Remove an idea or a thing to do', { answers: { 204: null } }),
 
-  listKept: on('GET /api/kept/:kind', 'kept', 'What a stylist keeps of a kind (taste, recipe, base or search), the oldest first', {
+  listKept: on('GET /api/kept/:kind', 'kept', 'What a stylist keeps of a kind (taste, recipe, base, search or style), the oldest first', {
     answers: { 200: json(KeptListDto) }
   }),
   putKept: on('PUT /api/kept/:kind/:id', 'kept', 'Keep something; of a kind the newest 200 are kept', {

@@ -1,4 +1,4 @@
-import { applyEdit, assess, beginAnother, changeOccasion, inverseOf, lookHash, makeEdit, type Edit, type History, type Look } from '@hestiad/core'
+import { applyEdit, assess, beginAnother, changeOccasion, inverseOf, lookHash, makeEdit, noStyle, type Edit, type History, type Look } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Storage } from '../src/storage/openStorage.js'
@@ -239,6 +239,18 @@ it('a new occasion like an earlier one takes over room, household and ways of wo
   expect(afresh.look.household).toEqual({ cats: false, dogs: false, toddlers: false })
   expect((await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ like: 'nobody' }) })).statusCode).toBe(404)
   for (const id of [occasionId, again.occasionId, afresh.occasionId, earlier.occasionId]) await app.inject({ method: 'DELETE', url: `/api/occasions/${id}` })
+})
+
+it('a new occasion in the own style begins with its moods and ways; like an earlier one it has the ways of that one', async () => {
+  const style = { ...noStyle, moods: ['calm'], avoid: ['lilies'], ways: { ...noStyle.ways, drop: 'formal' } }
+  const begin = async (more: object) =>
+    (await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion(more) })).json() as { look: Look; occasionId: string }
+  const [own, like] = [await begin({ style }), await begin({ style, like: 'pearl-anniversary' })]
+  for (const { look } of [own, like]) expect(look.intent).toMatchObject({ moods: ['calm'], avoid: ['lilies'], kind: null })
+  expect([own.look.school.drop, like.look.school.drop]).toEqual(['formal', demoLook().school.drop])
+  const wrong = await app.inject({ method: 'POST', url: '/api/occasions', payload: newOccasion({ style: { ...style, moods: ['gloomy'] } }) })
+  expect([wrong.statusCode, wrong.json<{ error: { faults: object[] } }>().error.faults]).toMatchObject([400, [{ place: '/style' }]])
+  for (const { occasionId } of [own, like]) await app.inject({ method: 'DELETE', url: `/api/occasions/${occasionId}` })
 })
 
 it('a look is kept under another name, the copy removed, and the last look of an occasion stays', async () => {

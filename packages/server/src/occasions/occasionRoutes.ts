@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { NewOccasionDto, operations } from '@hestiad/api'
-import { laidAs, newLook, usedIds, type Look } from '@hestiad/core'
+import { inStyle, isStyle, laidAs, newLook, styleOf, usedIds, type Look } from '@hestiad/core'
 import type { FastifyPluginCallback } from 'fastify'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
@@ -29,9 +29,13 @@ export const occasionRoutes: FastifyPluginCallback<{ storage: Storage; prices: P
 
   route(app, operations.addOccasion, async (request, reply) => {
     const dto = readDto(NewOccasionDto, request.body)
+    const { style } = dto
+    if (style !== undefined && !isStyle(style)) throw new ApiError('bad-request', [{ place: '/style', message: 'is no style a brief can begin with' }])
     const pieces = (await loadItems(storage)).map((item) => item.piece)
     const like = dto.like === undefined ? undefined : (await openLook(storage, dto.like)).look
-    const bare = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
+    const first = newLook({ ...dto, id: randomUUID() }, pieces, await loadOffers(storage), prices.shopsOn(prices.today()), like)
+    // ways that are taken over from an earlier look stay as they are there
+    const bare = style ? inStyle(first, { ...style, ...(like && { ways: styleOf(like).ways }) }) : first
     const look = like && dto.asLaid ? laidAs(bare, like) : bare
     return reply.status(201).send(lookAnswer(await addLook(storage, await lookFrom(workers, lettersOf(look), look))))
   })

@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { changeIntent, formatDuration, literalness, moods, moodsOfKind, occasionKinds, tableUses, type Intent, type Look, type Mood } from '@hestiad/core'
+import {
+  changeIntent,
+  formatDuration,
+  literalness,
+  moodsOfKind,
+  occasionKinds,
+  paletteOfAnchor,
+  paletteOfRoom,
+  tableUses,
+  type Intent,
+  type Look
+} from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import ChoiceField from '../shell/ChoiceField.vue'
@@ -8,7 +19,9 @@ import PieceSelect from '../shell/PieceSelect.vue'
 import SelectField from '../shell/SelectField.vue'
 import TextField from '../shell/TextField.vue'
 import { useLook } from '../stores/lookStore.js'
+import AvoidField from './AvoidField.vue'
 import CapFields from './CapFields.vue'
+import MoodField from './MoodField.vue'
 import PaletteField from './PaletteField.vue'
 import RoomColors from './RoomColors.vue'
 import TouchFields from './TouchFields.vue'
@@ -30,13 +43,15 @@ const suggested = computed(() => (intent.value.kind ? moodsOfKind[intent.value.k
 const effort = computed(() => store.resting?.effort)
 const USUAL_MIN = 60
 
-/** A word is said once. */
-const avoid = (words: readonly string[]) => set({ avoid: words.map((word) => word.trim()).filter((word, i, all) => word !== '' && all.indexOf(word) === i) })
-
-function toggle(mood: Mood): void {
-  const has = intent.value.moods.includes(mood)
-  set({ moods: has ? intent.value.moods.filter((one) => one !== mood) : [...intent.value.moods, mood] })
-}
+/** What else a palette can come from. */
+const sources = computed(() => {
+  const { pieces, room } = props.look
+  const anchor = pieces.find((piece) => piece.id === intent.value.anchorId)
+  return [
+    ...(anchor ? [{ label: t('meant.fromAnchor', { name: anchor.name }), palette: paletteOfAnchor(anchor) }] : []),
+    ...(room.colors.length > 1 ? [{ label: t('meant.fromRoom'), palette: paletteOfRoom(room.colors) }] : [])
+  ]
+})
 </script>
 
 <template>
@@ -54,18 +69,7 @@ function toggle(mood: Mood): void {
       <ChoiceField :label="t('meant.useOf')" :model-value="intent.use" :choices="uses" @update:model-value="set({ use: $event })" />
       <p class="soft small tidy">{{ t(`meant.useSays.${intent.use}`) }}</p>
     </div>
-    <div class="field">
-      <span class="label">{{ t('meant.moods') }}</span>
-      <span class="row moods" role="group" :aria-label="t('meant.moods')">
-        <el-check-tag v-for="mood in moods" :key="mood" :checked="intent.moods.includes(mood)" class="mood" @change="toggle(mood)">{{
-          t(`meant.mood.${mood}`)
-        }}</el-check-tag>
-      </span>
-      <span v-if="suggested.length > 0" class="row moods soft small"
-        >{{ t('meant.suggests') }}
-        <el-button v-for="mood in suggested" :key="mood" class="plain link" @click="toggle(mood)">{{ t(`meant.mood.${mood}`) }}</el-button></span
-      >
-    </div>
+    <MoodField :model-value="intent.moods" :suggested="suggested" @update:model-value="set({ moods: $event })" />
     <div class="pair">
       <TextField :label="t('meant.theme')" :placeholder="t('meant.themeAs')" :model-value="intent.theme" @update:model-value="set({ theme: $event })" />
       <SelectField
@@ -86,7 +90,7 @@ function toggle(mood: Mood): void {
     />
     <div class="field">
       <span class="label">{{ t('meant.palette') }}</span>
-      <PaletteField :look="look" @change="set" />
+      <PaletteField :palette="intent.palette" :moods="intent.moods" :sources="sources" @change="set({ palette: $event })" />
     </div>
     <div class="field">
       <span class="label">{{ t('meant.caps') }}</span>
@@ -100,17 +104,7 @@ function toggle(mood: Mood): void {
       <span class="label">{{ t('meant.touch.title') }}</span>
       <TouchFields :look="look" />
     </div>
-    <div class="field">
-      <label for="avoid">{{ t('meant.avoid') }}</label>
-      <el-input-tag
-        id="avoid"
-        :model-value="[...intent.avoid]"
-        :max="20"
-        :placeholder="intent.avoid.length === 0 ? t('meant.avoidAs') : ''"
-        save-on-blur
-        @update:model-value="avoid(($event as string[] | undefined) ?? [])"
-      />
-    </div>
+    <AvoidField :label="t('meant.avoid')" :words="intent.avoid" @change="set({ avoid: $event })" />
     <div class="field">
       <CountField
         v-if="intent.effortMin !== null"
@@ -144,10 +138,5 @@ function toggle(mood: Mood): void {
 <style scoped>
 .snug {
   gap: 4px;
-}
-
-.moods {
-  flex-wrap: wrap;
-  gap: 6px;
 }
 </style>

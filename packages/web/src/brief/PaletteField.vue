@@ -1,36 +1,26 @@
 <script setup lang="ts">
-import {
-  colorName,
-  colorRoles,
-  paletteOfAnchor,
-  paletteOfMood,
-  paletteOfRoom,
-  readCssPalette,
-  readGpl,
-  type ColorRole,
-  type Intent,
-  type Look,
-  type PaletteEntry
-} from '@hestiad/core'
+import { colorName, colorRoles, paletteOfMood, readCssPalette, readGpl, type ColorRole, type Mood, type PaletteEntry } from '@hestiad/core'
 import { Plus, X } from '@lucide/vue'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import FileField from '../shell/FileField.vue'
 
-/** The palette of the brief: by hand, from a photo, the anchor, a mood or a palette file; each color with the part it plays. */
-const props = defineProps<{ look: Look }>()
-const emit = defineEmits<{ change: [part: Partial<Intent>] }>()
+/** A palette: by hand, from a photo, a mood, a palette file or where else it can come from; each color with the part it plays. */
+const props = defineProps<{
+  palette: readonly PaletteEntry[]
+  moods: readonly Mood[]
+  sources?: readonly { readonly label: string; readonly palette: readonly PaletteEntry[] }[]
+}>()
+const emit = defineEmits<{ change: [palette: readonly PaletteEntry[]] }>()
 const { t } = useI18n()
 const problem = ref('')
 const MOST = 12
 const NEW_COLOR = '#c9b79c'
-const palette = computed(() => props.look.intent.palette)
-const anchor = computed(() => props.look.pieces.find((piece) => piece.id === props.look.intent.anchorId))
 
-const set = (next: readonly PaletteEntry[]) => emit('change', { palette: next.slice(0, MOST) })
-const setOne = (at: number, part: Partial<PaletteEntry>) => set(palette.value.map((entry, i) => (i === at ? { ...entry, ...part } : entry)))
-const remove = (at: number) => set(palette.value.filter((_, i) => i !== at))
-const add = () => set([...palette.value, { color: NEW_COLOR, role: palette.value.length === 0 ? 'base' : palette.value.length === 1 ? 'support' : 'accent' }])
+const set = (next: readonly PaletteEntry[]) => emit('change', next.slice(0, MOST))
+const setOne = (at: number, part: Partial<PaletteEntry>) => set(props.palette.map((entry, i) => (i === at ? { ...entry, ...part } : entry)))
+const remove = (at: number) => set(props.palette.filter((_, i) => i !== at))
+const add = () => set([...props.palette, { color: NEW_COLOR, role: props.palette.length === 0 ? 'base' : props.palette.length === 1 ? 'support' : 'accent' }])
 
 /** Colors of a file have no roles: the first is the base, the last an accent. */
 const withRoles = (colors: readonly { readonly color: string }[]): PaletteEntry[] =>
@@ -75,9 +65,8 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
     <p class="row ways small">
       <el-button v-if="palette.length < MOST" size="small" @click="add"><Plus :size="14" aria-hidden="true" /> {{ t('meant.addColor') }}</el-button>
       <FileField :label="t('meant.fromPhoto')" accept="image/jpeg,image/png,image/webp,.gpl,.css" quiet @file="read" />
-      <el-button v-if="anchor" class="plain link" @click="set(paletteOfAnchor(anchor))">{{ t('meant.fromAnchor', { name: anchor.name }) }}</el-button>
-      <el-button v-if="look.room.colors.length > 1" class="plain link" @click="set(paletteOfRoom(look.room.colors))">{{ t('meant.fromRoom') }}</el-button>
-      <el-button v-for="mood in look.intent.moods" :key="mood" class="plain link" @click="set(paletteOfMood[mood])">{{
+      <el-button v-for="source in sources" :key="source.label" class="plain link" @click="set(source.palette)">{{ source.label }}</el-button>
+      <el-button v-for="mood in moods" :key="mood" class="plain link" @click="set(paletteOfMood[mood])">{{
         t('meant.fromMood', { mood: t(`meant.mood.${mood}`) })
       }}</el-button>
     </p>

@@ -6,6 +6,7 @@ import FoldAway from '../shell/FoldAway.vue'
 import { useTaste } from '../stores/taste.js'
 
 /** What was learned from the looks that were kept and dropped: shown, and forgotten when asked. */
+defineProps<{ open?: boolean }>()
 const { t } = useI18n()
 const store = useTaste()
 const MOST_SHOWN = 6
@@ -30,7 +31,7 @@ function restore(): void {
 </script>
 
 <template>
-  <FoldAway v-if="store.choices.length > 0" class="small" :title="t('looks.taste.title', store.choices.length)">
+  <FoldAway v-if="store.choices.length > 0" class="small" :open="open" :title="t('looks.taste.title', store.choices.length)">
     <ul v-if="leanings.length > 0">
       <li v-for="one in leanings" :key="one.trait">
         <span>{{ one.words }}</span><span class="bar" aria-hidden="true"><span :style="{ width: `${Math.round(100 * one.share)}%` }" /></span>

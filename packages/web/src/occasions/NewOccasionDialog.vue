@@ -3,18 +3,20 @@ import DateField from '../shell/DateField.vue'
 import CheckField from '../shell/CheckField.vue'
 import SelectField from '../shell/SelectField.vue'
 import CountField from '../shell/CountField.vue'
-import { firstTable, type Look } from '@hestiad/core'
+import { colorName, firstTable, type Look } from '@hestiad/core'
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api } from '../api/calls.js'
 import { checkForm } from '../api/checkForm.js'
 import { problemLines, type Body } from '../api/client.js'
+import { list } from '../findings/findingWords.js'
 import TableFields from '../seats/TableFields.vue'
 import AmountField from '../shell/AmountField.vue'
 import { today } from '../shell/dates.js'
 import TimeField from '../shell/TimeField.vue'
 import { currencies, usePreferences } from '../stores/preferences.js'
+import { useStyle } from '../stores/style.js'
 
 type Wishes = Body<'addOccasion'>
 /** Looks of earlier occasions, the newest first: a new one can take over what stays the same. */
@@ -37,6 +39,19 @@ const wishes = reactive<{ -readonly [Field in keyof Wishes]: Wishes[Field] }>({
   table: firstTable
 })
 
+/** The stylist's own style goes with every occasion unless it is left. */
+const own = useStyle()
+const inStyle = ref(true)
+const styleSays = computed(() => {
+  const { moods, avoid, palette } = own.style
+  const said = [
+    ...moods.map((mood) => t(`meant.mood.${mood}`)),
+    ...palette.map(({ color }) => colorName(color)),
+    ...avoid.map((word) => t('style.no', { word }))
+  ]
+  return `${t('style.along')}: ${said.length > 0 ? list(said) : t('style.waysOnly')}`
+})
+
 const likes = computed(() => props.earlier.map((look) => ({ value: look.id, label: look.occasion.title })))
 
 /** The table of an earlier occasion, its place and currency; room, household and ways of working follow on the server. */
@@ -55,7 +70,7 @@ async function create(layIt = false): Promise<void> {
   wrong.value = []
   try {
     const endMin = wishes.endMin <= wishes.arriveMin ? wishes.endMin + 1440 : wishes.endMin
-    const answer = await api.addOccasion(await checkForm('NewOccasionDto', { ...wishes, endMin }))
+    const answer = await api.addOccasion(await checkForm('NewOccasionDto', { ...wishes, endMin, ...(own.isSaid && inStyle.value && { style: own.style }) }))
     shown.value = false
     await router.push(
       layIt ? { name: 'look', params: { id: answer.id, step: 'looks' }, query: { lay: '' } } : { name: 'look', params: { id: answer.id, step: 'brief' } }
@@ -92,6 +107,7 @@ async function create(layIt = false): Promise<void> {
         <p class="soft small">{{ t('newOccasion.likeSays') }}</p>
         <CheckField :label="t('newOccasion.asLaid')" :model-value="wishes.asLaid ?? false" @update:model-value="wishes.asLaid = $event" />
       </template>
+      <CheckField v-if="own.isSaid" v-model="inStyle" :label="styleSays" />
       <div class="three">
         <DateField v-model="wishes.date" :label="t('newOccasion.date')" />
         <TimeField v-model="wishes.arriveMin" :label="t('newOccasion.arrive')" />

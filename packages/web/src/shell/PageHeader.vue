@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { currencies, usePreferences } from '../stores/preferences.js'
 
 /** The head of a page without a Board. */
-defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' | 'ideas' }>()
+defineProps<{ title: string; here: 'occasions' | 'cupboard' | 'shops' | 'ideas' | 'style' }>()
 const { t } = useI18n()
 const preferences = usePreferences()
 </script>
@@ -18,6 +18,7 @@ const preferences = usePreferences()
       <router-link to="/cupboard" :class="{ here: here === 'cupboard' }">{{ t('nav.cupboard') }}</router-link>
       <router-link to="/shops" :class="{ here: here === 'shops' }">{{ t('nav.shops') }}</router-link>
       <router-link to="/ideas" :class="{ here: here === 'ideas' }">{{ t('ideas.title') }}</router-link>
+      <router-link to="/style" :class="{ here: here === 'style' }">{{ t('style.title') }}</router-link>
     </nav>
     <span class="gap" />
     <SelectField

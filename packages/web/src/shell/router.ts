@@ -7,6 +7,7 @@ export const router = createRouter({
     { path: '/', name: 'occasions', component: () => import('../occasions/OccasionsPage.vue') },
     { path: '/cupboard', name: 'cupboard', component: () => import('../cupboard/CupboardPage.vue') },
     { path: '/ideas', name: 'ideas', component: () => import('../ideas/IdeasPage.vue') },
+    { path: '/style', name: 'style', component: () => import('../style/StylePage.vue') },
     { path: '/shops', name: 'shops', component: () => import('../shops/ShopsPage.vue') },
     { path: `/looks/:id/:step(${steps.join('|')})`, name: 'look', component: () => import('./LookPage.vue'), props: true },
     { path: '/looks/:id/sheet', name: 'sheet', component: () => import('../sheet/SheetPage.vue'), props: true },

@@ -13,6 +13,7 @@ import { linensWords } from './linens.js'
 import { listsWords } from './lists.js'
 import { looksWords } from './looks.js'
 import { seatsWords, tableWords } from './seats.js'
+import { styleWords } from './style.js'
 import { settingsWords } from './settings.js'
 
 /** English. */
@@ -186,6 +187,7 @@ export const en = {
   colors: colorsWords,
   together: togetherWords,
   ideas: ideasWords,
+  style: styleWords,
   find: {
     title: 'Find anything',
     hint: 'A step, a piece, a look, something to buy, a command',
