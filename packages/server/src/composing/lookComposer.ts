@@ -1,4 +1,3 @@
-import { MessageChannel } from 'node:worker_threads'
 import type { Look, WholeLook } from '@hestiad/core'
 import { createPool } from '../work/pool.js'
 import type { ComposeProgress, ComposeTask } from './composeWorker.js'
@@ -12,15 +11,7 @@ export interface LookComposer {
 export function createLookComposer(): LookComposer {
   const pool = createPool({ file: 'composing/composeWorker.js', threads: 1, idleMs: 60_000, heapMb: 512 })
   return {
-    async compose(base, options, signal, onProgress) {
-      const { port1, port2 } = new MessageChannel()
-      port1.on('message', onProgress)
-      try {
-        return (await pool.run({ base, options, port: port2 }, signal, [port2])) as readonly WholeLook[]
-      } finally {
-        port1.close()
-      }
-    },
+    compose: (base, options, signal, onProgress) => pool.runTelling({ base, options }, signal, onProgress) as Promise<readonly WholeLook[]>,
     close: () => pool.close()
   }
 }

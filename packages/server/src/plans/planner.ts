@@ -1,4 +1,3 @@
-import { MessageChannel } from 'node:worker_threads'
 import type { Look } from '@hestiad/core'
 import { createPool } from '../work/pool.js'
 import type { PlanAnswer, SolveProgress } from './planWorker.js'
@@ -12,15 +11,7 @@ export interface Planner {
 export function createPlanner(): Planner {
   const pool = createPool({ file: 'plans/planWorker.js', threads: 1, idleMs: 20_000, heapMb: 256 })
   return {
-    async plan(look, day, signal, onProgress) {
-      const { port1, port2 } = new MessageChannel()
-      port1.on('message', onProgress)
-      try {
-        return (await pool.run({ look, day, port: port2 }, signal, [port2])) as PlanAnswer
-      } finally {
-        port1.close()
-      }
-    },
+    plan: (look, day, signal, onProgress) => pool.runTelling({ look, day }, signal, onProgress) as Promise<PlanAnswer>,
     close: () => pool.close()
   }
 }

@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url'
-import type { Transferable } from 'node:worker_threads'
+import { MessageChannel, type Transferable } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { ApiError } from '../errors.js'
 
@@ -14,7 +14,9 @@ export interface PoolSettings {
 /** Threads that come when there is work and go when there is none. */
 export interface Pool {
   /** @throws ApiError busy when no thread could be had; AbortError; what the work throws */
-  run(task: unknown, signal: AbortSignal, transferList?: readonly Transferable[]): Promise<unknown>
+  run(task: unknown, signal: AbortSignal): Promise<unknown>
+  /** The same for work that tells how far it is by the `port` it is given with its task. @throws as `run` */
+  runTelling(task: object, signal: AbortSignal, onTold: (told: never) => void): Promise<unknown>
   close(): Promise<void>
 }
 
@@ -35,13 +37,23 @@ export function createPool({ file, threads, idleMs, heapMb }: PoolSettings): Poo
     broken = new AbortController()
     before.abort()
   })
+  async function run(task: unknown, signal: AbortSignal, transferList: readonly Transferable[] = []): Promise<unknown> {
+    const { signal: noThread } = broken
+    try {
+      return (await pool.run(task, { signal: AbortSignal.any([signal, noThread]), transferList: [...transferList] })) as unknown
+    } catch (error) {
+      throw noThread.aborted && !signal.aborted ? new ApiError('busy') : error
+    }
+  }
   return {
-    async run(task, signal, transferList = []) {
-      const { signal: noThread } = broken
+    run: (task, signal) => run(task, signal),
+    async runTelling(task, signal, onTold) {
+      const { port1, port2 } = new MessageChannel()
+      port1.on('message', (told) => onTold(told as never))
       try {
-        return (await pool.run(task, { signal: AbortSignal.any([signal, noThread]), transferList: [...transferList] })) as unknown
-      } catch (error) {
-        throw noThread.aborted && !signal.aborted ? new ApiError('busy') : error
+        return await run({ ...task, port: port2 }, signal, [port2])
+      } finally {
+        port1.close()
       }
     },
     close: () => pool.destroy()
