@@ -212,7 +212,7 @@ export { alternateUses, type AlternateUse, type UseCheck } from './cupboard/alte
 export { claimsOn, type OtherLook } from './cupboard/claims.js'
 export { createCupboardSearch, isLow, largestMm, noFacets, type CupboardSearch, type Facets } from './cupboard/search.js'
 export { costPerUseCents, usesOf, type Uses } from './cupboard/uses.js'
-export { outOfSeason, setsOf } from './cupboard/said.js'
+export { heededOn, outOfSeason, setsOf } from './cupboard/said.js'
 export { together, type Age, type Together, type TogetherNote, type TogetherRow } from './cupboard/together.js'
 export { sortColumns, sortItems, type SortColumn } from './cupboard/sortItems.js'
 export { setStates, type SetState } from './cupboard/sets.js'

@@ -1,6 +1,6 @@
 import { join } from 'node:path'
 import type { ComposingDto } from '@hestiad/api'
-import { composeLooks, kindsBought, lookHash, outOfSeason, recipeOf, setsOf, traits, type CupboardItem, type Look } from '@hestiad/core'
+import { composeLooks, heededOn, kindsBought, lookHash, recipeOf, traits, type CupboardItem, type Look } from '@hestiad/core'
 import type { FastifyInstance } from 'fastify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { start, temporaryFolder, wishes } from './support.js'
@@ -18,8 +18,7 @@ beforeAll(async () => {
   const begun = await app.inject({ method: 'POST', url: '/api/occasions', payload: { ...wishes(), guests: 4, totalCents: 40_000 } })
   ;({ id, look: base } = begun.json<{ id: string; look: Look }>())
   const { items } = (await app.inject({ url: '/api/cupboard' })).json<{ items: CupboardItem[] }>()
-  const heeded = { without: outOfSeason(items, base.occasion.date), together: setsOf(items) }
-  byTheCore = hashes(composeLooks(base, { from: 'owned', want: 5, seed: 1, ...heeded }))
+  byTheCore = hashes(composeLooks(base, { from: 'owned', want: 5, seed: 1, ...heededOn(base.occasion.date, items) }))
 })
 afterAll(() => server.stop())
 

@@ -27,6 +27,23 @@ it('the own style is one, kept as it is changed, there after a reload, and nothi
   await vi.waitFor(() => expect(keptServer.rows.get('style')).toMatchObject([{ value: { says: 'Linen.', moods: [] } }]))
 })
 
+it('what is changed while the server is away is not lost: it is there after a reload, and brought over what the server has', async () => {
+  const store = useStyle()
+  store.change({ says: 'Linen.' })
+  await vi.waitFor(() => expect(keptServer.rows.get('style')).toHaveLength(1))
+  store.change({ says: 'Linen and salt.' })
+  keptServer.isAway = true
+  store.change({ says: 'Linen, salt and smoke.' })
+  await new Promise((pass) => setTimeout(pass, 10))
+  keptServer.isAway = false
+  setActivePinia(createPinia())
+  const again = useStyle()
+  await again.loaded
+  expect(again.style.says).toBe('Linen, salt and smoke.')
+  await vi.waitFor(() => expect(keptServer.rows.get('style')).toMatchObject([{ value: { says: 'Linen, salt and smoke.' } }]))
+  await vi.waitFor(() => expect(keptServer.browser.has('own-style')).toBe(false))
+})
+
 it('what is kept and is no style is none', async () => {
   keptServer.rows.set('style', [{ id: 'own', value: { ...noStyle, moods: ['gloomy'] }, createdAtMs: 1 }])
   const store = useStyle()

@@ -19,6 +19,14 @@ export function outOfSeason(items: readonly CupboardItem[], day: string): readon
   return items.filter(({ facts }) => facts.seasons.length > 0 && !facts.seasons.includes(seasonOf(day))).map(({ piece }) => piece.id)
 }
 
+/** What composing heeds of what the stylist has said in the cupboard. */
+export function heededOn(
+  day: string,
+  items: readonly CupboardItem[]
+): { readonly without: readonly string[]; readonly together: readonly (readonly string[])[] } {
+  return { without: outOfSeason(items, day), together: setsOf(items) }
+}
+
 /** The last day of the seasons a thing is kept for, run on from that of a day; null where that day is none of theirs, or all the year is. */
 export function comesDownOn(kept: readonly Season[], day: string): string | null {
   const from = seasons.indexOf(seasonOf(day))

@@ -1,16 +1,5 @@
 import { operations, StartComposingDto } from '@hestiad/api'
-import {
-  isRecipe,
-  isTaste,
-  kindsBought,
-  offersByPiece,
-  outOfSeason,
-  setsOf,
-  type Look,
-  type PieceKind,
-  type WholeLook,
-  type WholeLookOptions
-} from '@hestiad/core'
+import { heededOn, isRecipe, isTaste, kindsBought, offersByPiece, type Look, type PieceKind, type WholeLook, type WholeLookOptions } from '@hestiad/core'
 import type { FastifyPluginCallback } from 'fastify'
 import { loadItems, loadOffers } from '../cupboard/cupboardStore.js'
 import { ApiError } from '../errors.js'
@@ -37,8 +26,7 @@ export const composingRoutes: FastifyPluginCallback<{ storage: Storage; prices: 
   app.addHook('onClose', () => composer.close())
 
   async function saidOf(base: Look, from: Asked['from']): Promise<Said> {
-    const items = await loadItems(storage)
-    const heeded = { without: outOfSeason(items, base.occasion.date), together: setsOf(items) }
+    const heeded = heededOn(base.occasion.date, await loadItems(storage))
     return from === 'owned' ? heeded : { ...heeded, shelf: await shelfOf(base, kindsBought[from]) }
   }
 

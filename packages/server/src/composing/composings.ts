@@ -28,11 +28,13 @@ export function createComposings(storage: Storage, composer: LookComposer) {
   async function run(entry: Underway, said: Said): Promise<void> {
     const { lookId, base, asked, looks: begun } = entry.composing
     const { signal } = entry.stop
-    let written: Promise<unknown> = Promise.resolve()
+    let written = Promise.resolve(true)
     const have = (looks: KeptComposing['looks'], ended: boolean) => {
       entry.composing = { ...entry.composing, looks, ended }
-      // what cannot be written is there as long as the server runs
-      written = keepFound(storage, entry.composing).catch(() => undefined)
+      written = keepFound(storage, entry.composing).then(
+        () => true,
+        () => false
+      )
     }
     try {
       const looks = await composer.compose(base, { ...asked, ...said, want: wanted(asked), begun }, signal, ({ done, of, looks: soFar }) => {
@@ -43,8 +45,8 @@ export function createComposings(storage: Storage, composer: LookComposer) {
     } catch (error) {
       if (!signal.aborted) entry.failed = (error as Error).message
     }
-    await written
-    if (entry.failed === undefined && underway.get(lookId) === entry) underway.delete(lookId)
+    // what could not be written is there as long as the server runs
+    if ((await written) && entry.failed === undefined && underway.get(lookId) === entry) underway.delete(lookId)
   }
 
   function begin(composing: KeptComposing, said: Said): void {

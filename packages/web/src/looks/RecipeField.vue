@@ -2,7 +2,6 @@
 import { colorName, isRecipe, readRecipe, recipeOf, type Look, type LookRecipe } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/calls.js'
 import { list } from '../findings/findingWords.js'
 import { saveFile } from '../seat-view/saveFile.js'
 import FileField from '../shell/FileField.vue'
@@ -10,6 +9,7 @@ import SelectField from '../shell/SelectField.vue'
 import { createNamedKept } from '../stores/namedKept.js'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
+import { everyLook } from './everyLook.js'
 
 /** A look laid before, of any occasion, a recipe that was kept, or a recipe file: what is composed follows it on this table, of this cupboard. */
 const props = defineProps<{ look: Look }>()
@@ -17,7 +17,7 @@ const recipe = defineModel<LookRecipe | undefined>({ required: true })
 const { t } = useI18n()
 const store = useLook()
 const { length } = usePreferences()
-const others = shallowRef<readonly { readonly value: string; readonly label: string; readonly look: Look }[]>([])
+const others = shallowRef<Awaited<ReturnType<typeof everyLook>>>([])
 const kept = createNamedKept<LookRecipe>('recipe', 'kept-recipes', (one) => (isRecipe(one) ? [one] : []), choose)
 const { dropped } = kept
 const chosen = ref<string | null>(null)
@@ -27,12 +27,7 @@ const problem = ref('')
 
 onMounted(async () => {
   void kept.load()
-  const { occasions } = await api.listOccasions().catch(() => ({ occasions: [] }))
-  others.value = occasions.flatMap((occasion) =>
-    occasion.looks
-      .filter((one) => one.id !== store.id)
-      .map((one) => ({ value: one.id, label: `${one.look.occasion.title}: ${one.name}`, look: one.look as Look }))
-  )
+  others.value = (await everyLook()).filter((one) => one.value !== store.id)
 })
 
 function choose(id: string | null): void {

@@ -56,10 +56,11 @@ export const useWholeLooks = defineStore('whole-looks', () => {
     if (shown.value) store.undo()
     const { look: base } = store
     if (!base) return
-    const asked = { from: from.value, keep: [...keep.value], wishLight: wishLight.value, ...(recipe.value && { recipe: recipe.value }) }
-    const liked = taste.choices.length > 0 ? { taste: toRaw(taste.taste) } : {}
-    await follow(base, async (lookId) => (await api.startComposing(lookId, { base, asked, others, ...liked })).id)
+    await follow(base, async (lookId) => (await api.startComposing(lookId, { base, asked: asked(), others, ...liked() })).id)
   }
+
+  const asked = () => ({ from: from.value, keep: [...keep.value], wishLight: wishLight.value, ...(recipe.value && { recipe: recipe.value }) })
+  const liked = () => (taste.choices.length > 0 ? { taste: toRaw(taste.taste) } : {})
 
   /** Goes on where composing was broken off: canceled, or the server was stopped. */
   async function goOn(): Promise<void> {
@@ -138,16 +139,7 @@ export const useWholeLooks = defineStore('whole-looks', () => {
       // without the shops it is composed by what the look carries
       value === 'owned' ? undefined : shelfOf(base, kindsBought[value]).catch(() => undefined)
     ])
-    return {
-      from: value,
-      seed: 1,
-      keep: [...keep.value],
-      ...said,
-      wishLight: wishLight.value,
-      ...(taste.choices.length > 0 ? { taste: toRaw(taste.taste) } : {}),
-      ...(recipe.value ? { recipe: recipe.value } : {}),
-      ...(sold ? { shelf: sold } : {})
-    }
+    return { seed: 1, ...asked(), ...said, ...liked(), ...(sold && { shelf: sold }) }
   }
 
   /** Of the looks shown together the last that was laid or kept is what is preferred. */

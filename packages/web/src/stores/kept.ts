@@ -44,7 +44,8 @@ export function createKept<T extends object>(kind: KeptKind, waiting: string, so
     try {
       // the description of the API knows of it only that it is an object
       await api.putKept(kind, id, { value: value as never })
-      wait(without(stillWaiting(), id))
+      // what it was changed to meanwhile waits on
+      wait(stillWaiting().filter((one) => one.id !== id || JSON.stringify(one.value) !== JSON.stringify(value)))
     } catch {
       // brought with the next load
     }
@@ -62,9 +63,10 @@ export function createKept<T extends object>(kind: KeptKind, waiting: string, so
   async function read(): Promise<void> {
     const { kept } = await api.listKept(kind).catch(() => ({ kept: undefined }))
     const there = kept?.flatMap(({ id, value }) => (gone.has(id) ? [] : sound(value).map((own) => ({ id, value: own })))) ?? list.value
-    const here = stillWaiting().filter(({ id }) => !there.some((one) => one.id === id))
+    // what waits here is newer than what the server has of it
+    const here = stillWaiting()
     wait(here)
-    list.value = [...there, ...here]
+    list.value = [...there.map((one) => here.find(({ id }) => id === one.id) ?? one), ...here.filter(({ id }) => !there.some((one) => one.id === id))]
     if (kept) for (const one of here) void inTurn(() => bring(one))
   }
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { noStyle, styleOf, ways, type Look, type Style, type Way } from '@hestiad/core'
+import { styleOf, ways, type Style, type Way } from '@hestiad/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api } from '../api/calls.js'
 import AvoidField from '../brief/AvoidField.vue'
 import MoodField from '../brief/MoodField.vue'
 import PaletteField from '../brief/PaletteField.vue'
+import { everyLook } from '../looks/everyLook.js'
 import TasteNote from '../looks/TasteNote.vue'
 import ChoiceField from '../shell/ChoiceField.vue'
 import CountField from '../shell/CountField.vue'
@@ -20,7 +20,7 @@ const { t } = useI18n()
 const store = useStyle()
 const taste = useTaste()
 const before = shallowRef<Style>()
-const looks = shallowRef<readonly { readonly value: string; readonly label: string; readonly look: Look }[]>([])
+const looks = shallowRef<Awaited<ReturnType<typeof everyLook>>>([])
 const from = ref<string | null>(null)
 
 /** Each way with what it is called where a look says it. */
@@ -40,12 +40,7 @@ const fields = computed(() =>
 )
 const setWays = (part: Partial<Style['ways']>) => store.change({ ways: { ...store.style.ways, ...part } })
 
-onMounted(async () => {
-  const { occasions } = await api.listOccasions().catch(() => ({ occasions: [] }))
-  looks.value = occasions.flatMap((occasion) =>
-    occasion.looks.map((one) => ({ value: one.id, label: `${one.look.occasion.title}: ${one.name}`, look: one.look as Look }))
-  )
-})
+onMounted(async () => (looks.value = await everyLook()))
 
 function takeFrom(id: string): void {
   const look = looks.value.find((one) => one.value === id)?.look
@@ -62,8 +57,7 @@ function forget(): void {
 }
 
 function takeBack(): void {
-  if (before.value && JSON.stringify(before.value) !== JSON.stringify(noStyle)) store.change(before.value)
-  else store.forget()
+  if (before.value) store.change(before.value)
   before.value = undefined
   from.value = null
 }
