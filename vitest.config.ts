@@ -1,23 +1,35 @@
 import { availableParallelism } from 'node:os'
+import { dirname, join, relative } from 'node:path'
 import vue from '@vitejs/plugin-vue'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import Components from 'unplugin-vue-components/vite'
 import { defineConfig } from 'vitest/config'
 
-// the core is tested as it is written; what is built on it is tested against the built one, which is one file to read instead of hundreds
-const source = { conditions: ['source', 'module', 'node', 'development|production'] }
+const core = join(import.meta.dirname, 'packages', 'core')
+
+const built = {
+  name: 'built-core',
+  enforce: 'pre' as const,
+  resolveId(id: string, from?: string) {
+    if (!from?.startsWith(join(core, 'test'))) return null
+    if (id === '@hestiad/core') return join(core, 'dist', 'index.js')
+    if (id === '@hestiad/core/formats') return join(core, 'dist', 'formats', 'index.js')
+    const path = id.startsWith('.') ? join(dirname(from), id) : id
+    return path.startsWith(join(core, 'src')) && path.endsWith('.js') ? join(core, 'dist', relative(join(core, 'src'), path)) : null
+  }
+}
 
 const project = (name: 'core' | 'server' | 'web') => ({
   extends: true as const,
-  plugins: name === 'web' ? [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })] : [],
-  ...(name === 'core' && { resolve: source, ssr: { resolve: source } }),
+  plugins:
+    name === 'web' ? [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })] : name === 'core' ? [built] : [],
   // modules of core and server hold nothing of a test, so that each file need not load them anew; tests of the page put others in the place of some
   test: {
     name,
     root: `packages/${name}`,
     include: ['test/**/*.test.ts'],
     isolate: name === 'web',
-    server: { deps: { inline: [/element-plus\/(theme-chalk|es\/components\/.+\/style)/] } }
+    server: { deps: { external: [/packages\/core\/dist\//], inline: [/element-plus\/(theme-chalk|es\/components\/.+\/style)/] } }
   }
 })
 

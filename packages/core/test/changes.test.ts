@@ -2,7 +2,6 @@ import { readFileSync } from 'node:fs'
 import {
   additions,
   applyEdit,
-  assess,
   changesFor,
   colorChanges,
   colorFigures,
@@ -14,6 +13,7 @@ import {
   type Look
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
+import { measured } from './support/looks.js'
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
 const looks = ['pearl-anniversary', 'ferry-crew', 'ordinary-week'].map(demo)
@@ -25,11 +25,11 @@ const keysOf = (look: Look) =>
 describe('one thing changed', () => {
   it('says of every change what a whole assessment before and after it says', () => {
     for (const look of looks) {
-      const before = assess(look)
+      const before = measured(look)
       const changes = changesFor(createAssessor(), look, look.setting.napkin!.pieceId)
       expect(changes.length).toBeGreaterThan(0)
       for (const change of changes) {
-        const after = assess(applyEdit(look, change.edit))
+        const after = measured(applyEdit(look, change.edit))
         expect(change.spendCents).toBe(after.figures.money.spendCents - before.figures.money.spendCents)
         expect(change.faces).toBe(after.figures.sight.seen - before.figures.sight.seen)
         expect(change.minutes).toBeCloseTo(after.figures.effort.totalMin - before.figures.effort.totalMin, 9)
@@ -99,7 +99,7 @@ describe('one thing changed', () => {
       expect(gains).toEqual([...gains].sort((a, b) => b - a))
       expect(Math.min(...gains)).toBeGreaterThan(0)
       expect(new Set(help.map((one) => one.pieceId)).size).toBe(help.length)
-      const grave = (one: Look) => assess(one).findings.filter((finding) => finding.severity === 'stop').length
+      const grave = (one: Look) => measured(one).findings.filter((finding) => finding.severity === 'stop').length
       expect(grave(applyEdit(look, help[0]!.edit))).toBeLessThanOrEqual(grave(look))
     }
   })

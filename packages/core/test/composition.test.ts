@@ -22,7 +22,7 @@ import {
 } from '@hestiad/core'
 import * as THREE from 'three'
 import { describe, expect, it } from 'vitest'
-import { demoLook, findingOf, guests, longTable, roundTable } from './support/looks.js'
+import { demoLook, findingOf, guests, longTable, measured, roundTable } from './support/looks.js'
 
 const demo = demoLook()
 const bare: Look = { ...demo, centerpiece: [], table: longTable(110, 48), guests: guests(6), household: { cats: false, dogs: false, toddlers: false } }
@@ -47,7 +47,7 @@ const lookOf = (pieces: readonly Piece[], centerpiece: readonly Placed[], school
   school: { ...bare.school, ...plainSchool, ...school }
 })
 const figures = (look: Look) => createAssessor().measure(look).figures
-const codes = (look: Look) => assess(look).findings.map((finding) => finding.code)
+const codes = (look: Look) => measured(look).findings.map((finding) => finding.code)
 
 describe('the free middle', () => {
   it('is what the places leave: a rectangle between two rows, and the whole table less 2 in with nobody seated', () => {
@@ -281,7 +281,7 @@ describe('a surface at a wall', () => {
 
   it('a socket shows until something stands before it, and one click does that', () => {
     const look = sideboard([newPlaced('x', 'a', 500, 0)], { art: [], sockets: [{ xMm: -300, heightMm: 900 }] })
-    const finding = assess(look).findings.find((one) => one.code === 'socket.bare')!
+    const finding = findingOf(look, 'socket.bare')
     expect(codes(applyEdit(look, finding.remedies.find((one) => one.code === 'cover-spot')!.edit))).not.toContain('socket.bare')
   })
 

@@ -4,7 +4,6 @@ import { dirname, join } from 'node:path'
 import {
   addDays,
   alternateUses,
-  assess,
   claimsOn,
   colorWords,
   costPerUseCents,
@@ -31,7 +30,7 @@ import {
 } from '@hestiad/core'
 import { guessReading, pieceFaults, readCupboardCsv, validateLook, writeCupboardCsv } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
-import { demoLook, items } from './support/looks.js'
+import { demoLook, findingOf, items, measured } from './support/looks.js'
 
 const without = (value: object, ...names: string[]) => Object.fromEntries(Object.entries(value).filter(([name]) => !names.includes(name)))
 const by = (look: Look) => new Map(needs(look).map((need) => [need.piece.id, need]))
@@ -44,7 +43,7 @@ describe('needs of the whole look', () => {
     expect(by(look).get('dinner-oyster')).toMatchObject({ owned: 14, short: 0 })
     expect(by(claimed).get('dinner-oyster')).toMatchObject({ owned: 14, claimed: 6, short: 2 })
     expect(by({ ...look, claims: [{ ...claim, settled: true }] }).get('dinner-oyster')!.short).toBe(0)
-    const finding = assess(claimed).findings.find((one) => one.code === 'piece.claimed')!
+    const finding = findingOf(claimed, 'piece.claimed')
     expect(finding).toMatchObject({ measured: { needed: 10, claimed: 6, owned: 14 }, limit: { free: 8 } })
     expect(finding.remedies.map((remedy) => remedy.code)).toContain('settle-claim')
   })
@@ -95,7 +94,7 @@ describe('needs of the whole look', () => {
     const bought = { id: 'b', pieceId: 'napkin-persimmon', pieces: 4, cents: 2900, day: '2027-01-20', shop: 'x', note: '', photoId: null }
     const after = { ...look, buying: { ...look.buying, bought: [bought] } }
     expect(by(after).get('napkin-persimmon')).toMatchObject({ bought: 4, short: 0 })
-    const [was, is] = [assess(look).figures.money, assess(after).figures.money]
+    const [was, is] = [measured(look).figures.money, measured(after).figures.money]
     expect([is.spentCents, is.openCents]).toEqual([2900, was.openCents - 3200])
     expect(is.leftCents).toBe(was.leftCents + 300)
   })
@@ -105,22 +104,22 @@ describe('the budget', () => {
   it('a draw moves money from the reserve into the working sum; overdrawn it is a finding', () => {
     const look = demoLook()
     const drawn = (cents: number) => ({ ...look, buying: { ...look.buying, draws: [{ id: 'd', cents, cause: 'vessels not owned', day: '2027-01-20' }] } })
-    const money = assess(drawn(2000)).figures.money
+    const money = measured(drawn(2000)).figures.money
     expect([money.workingCents, money.reserveLeftCents]).toEqual([37_700, 4300])
-    expect(assess(drawn(6301)).findings.map((finding) => finding.code)).toContain('money.reserve')
-    expect(assess(drawn(6300)).findings.map((finding) => finding.code)).not.toContain('money.reserve')
+    expect(measured(drawn(6301)).findings.map((finding) => finding.code)).toContain('money.reserve')
+    expect(measured(drawn(6300)).findings.map((finding) => finding.code)).not.toContain('money.reserve')
   })
 
   it('planned and spent by group and by zone add up to the whole; a part past its cap is a finding', () => {
     const look = demoLook()
-    const { money } = assess(look).figures
+    const { money } = measured(look).figures
     const sum = (parts: readonly { openCents: number }[]) => parts.reduce((total, part) => total + part.openCents, 0)
     expect(sum(money.groups)).toBe(money.openCents - money.extrasCents)
     expect(sum(money.zones)).toBe(money.openCents - money.extrasCents)
     const florals = money.groups.find((part) => part.part === 'florals')!.openCents
     const capped = (capCents: number): Look => ({ ...look, money: { ...look.money, split: { kind: 'groups', caps: [{ part: 'florals', capCents }] } } })
-    expect(assess(capped(florals)).findings.map((finding) => finding.code)).not.toContain('money.cap')
-    expect(assess(capped(florals - 1)).findings.map((finding) => finding.code)).toContain('money.cap')
+    expect(measured(capped(florals)).findings.map((finding) => finding.code)).not.toContain('money.cap')
+    expect(measured(capped(florals - 1)).findings.map((finding) => finding.code)).toContain('money.cap')
   })
 
   it('what would save most saves just what it says, the largest first', () => {

@@ -1,6 +1,5 @@
 import {
   applyEdit,
-  assess,
   checkCodes,
   createAssessor,
   fitToTable,
@@ -19,7 +18,7 @@ import {
 import { parseLook, validateLook } from '@hestiad/core/formats'
 import { describe, expect, it } from 'vitest'
 import { generateLook } from './support/generateLook.js'
-import { demoLook } from './support/looks.js'
+import { demoLook, measured } from './support/looks.js'
 
 const codes = (look: Look) =>
   createAssessor()
@@ -78,7 +77,7 @@ describe('a verdict', () => {
 describe('a finished look on another table', () => {
   it('is fitted by moving what stands astray and taking off what finds no room, and nothing astray is left', () => {
     const look = { ...demoLook(), table: { ...demoLook().table, leaves: { owned: 2, in: 0, eachMm: 457.2 } }, guests: demoLook().guests.slice(0, 6) }
-    const before = assess(look).findings.filter((finding) => finding.code === 'piece.off' || finding.code === 'piece.setting').length
+    const before = measured(look).findings.filter((finding) => finding.code === 'piece.off' || finding.code === 'piece.setting').length
     expect(before).toBeGreaterThan(1)
     const { edit, moved: ids, off } = fitToTable(look)
     expect(ids.length + off.length).toBeGreaterThan(0)

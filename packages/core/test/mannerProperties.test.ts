@@ -132,10 +132,10 @@ it('a thing weighs the same standing, leaning, hanging or lying round', () => {
 })
 
 describe('boards against turned boxes', () => {
-  it('stop where a search in ten-thousandths of a radian first finds a point of the board inside the box, on sixty seeded pairs', () => {
+  it('stop where a search in thousandths of a radian first finds a point of the board inside the box, on forty seeded pairs', () => {
     const random = seededRandom(91)
     let met = 0
-    for (let k = 0; k < 60; k++) {
+    for (let k = 0; k < 40; k++) {
       const box = { lengthMm: between(random, 60, 300), widthMm: between(random, 60, 300), heightMm: between(random, 60, 350) }
       const up = between(random, 80, 300)
       const wall = { ...demo.pieces.find((piece) => piece.id === 'spool-jar')!, id: 'box', kind: 'ornament', form: 'figure', cordMm: null } as Piece
@@ -171,10 +171,10 @@ describe('boards against turned boxes', () => {
           return z > 1 && z < box.heightMm && Math.abs(x) < box.lengthMm / 2 && Math.abs(y) < box.widthMm / 2
         })
       let angle = 0
-      while (angle < 1.6 && !inside(angle)) angle += 0.0005
+      while (angle < 1.6 && !inside(angle)) angle += 0.002
       expect(Math.abs(angle - manner.angleRad), `pair ${k}`).toBeLessThan(0.02)
     }
-    expect(met).toBeGreaterThan(25)
+    expect(met).toBeGreaterThan(16)
   })
 })
 

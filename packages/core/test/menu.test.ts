@@ -1,6 +1,5 @@
 import {
   applyEdit,
-  assess,
   buffetRun,
   flatwareFor,
   foldKinds,
@@ -27,12 +26,12 @@ import {
   type Look
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook } from './support/looks.js'
+import { demoLook, findingOf, firstOf, measured } from './support/looks.js'
 
 const dish = (id: string, course: Course, more: Partial<Dish> = {}): Dish => ({ ...newDish(id, course), name: id, ...more })
 const lookWith = (change: Partial<Look>): Look => ({ ...demoLook(), ...change })
 const menuOf = (...dishes: Dish[]): Look['menu'] => ({ ...noMenu, dishes })
-const codes = (look: Look) => assess(look).findings.map((finding) => finding.code)
+const codes = (look: Look) => measured(look).findings.map((finding) => finding.code)
 
 // Ordering rules: Emily Post, Etiquette (recalled)
 describe('flatware by the dishes', () => {
@@ -53,7 +52,7 @@ describe('flatware by the dishes', () => {
 
   it('what the pattern lacks has the nearest piece laid in its place, which is counted for both and seen on the table', () => {
     const look = lookWith({ menu: menuOf(dish('a', 'main', { eatenWith: 'steak' })) })
-    const finding = assess(look).findings.find((one) => one.code === 'flatware.missing')!
+    const finding = findingOf(look, 'flatware.missing')
     const laid = finding.remedies.find((remedy) => remedy.code === 'substitute')!
     expect(laid.params['pieceId']).toBe('knife-dinner')
     const mended = applyEdit(look, laid.edit)
@@ -65,7 +64,7 @@ describe('flatware by the dishes', () => {
   it('a fork that is taken away is first found again in the metal that lies there, however many there are of another', () => {
     const demo = demoLook()
     const look = lookWith({ setting: { ...demo.setting, flatwareIds: demo.setting.flatwareIds.filter((one) => one !== 'fork-dinner') } })
-    const missing = assess(look).findings.find((one) => one.code === 'flatware.missing')!
+    const missing = findingOf(look, 'flatware.missing')
     expect(missing.remedies.find((remedy) => remedy.code === 'add-flatware')).toMatchObject({ params: { pieceId: 'fork-dinner' } })
     expect(demo.pieces.find((piece) => piece.id === 'fork-dinner-steel')!.owned).toBeGreaterThan(demo.pieces.find((piece) => piece.id === 'fork-dinner')!.owned)
   })
@@ -139,7 +138,7 @@ describe('serving', () => {
   it('a guest who avoids nuts is told of a course with nothing else, and of none with another dish', () => {
     const guests = demoLook().guests.map((guest, i) => ({ ...guest, diet: i === 2 ? 'no nuts' : '' }))
     const only = lookWith({ guests, menu: menuOf(dish('loaf', 'main', { contains: 'Nuts, gluten' })) })
-    expect(assess(only).findings.find((finding) => finding.code === 'diet.none')?.at).toMatchObject({ guestId: guests[2]!.id, course: 'main' })
+    expect(firstOf(only, 'diet.none')?.at).toMatchObject({ guestId: guests[2]!.id, course: 'main' })
     expect(codes({ ...only, menu: menuOf(...only.menu.dishes, dish('squash', 'main', { contains: 'dairy' })) })).not.toContain('diet.none')
   })
 })
@@ -191,7 +190,7 @@ describe('kinds of setting', () => {
     expect(roles.some((role) => role.endsWith('knife') || role === 'red' || role === 'white')).toBe(false)
     expect(needs(special).find((need) => need.piece.id === 'knife-dinner')!.needed).toBe(9)
     expect(codes({ ...special, kinds: oneKind })).toContain('child.setting')
-    const safe = assess({ ...special, kinds: oneKind }).findings.find((finding) => finding.code === 'child.setting')!
+    const safe = findingOf({ ...special, kinds: oneKind }, 'child.setting')
     expect(codes(applyEdit({ ...special, kinds: oneKind }, safe.remedies[0]!.edit))).not.toContain('child.setting')
   })
 })
@@ -244,19 +243,19 @@ describe('what a dish is served in and with', () => {
       {},
       demoLook().pieces.filter((piece) => piece.kind !== 'tool' || piece.tool === 'ladle')
     )
-    const finding = assess(none).findings.find((one) => one.code === 'dish.tool')!
+    const finding = findingOf(none, 'dish.tool')
     for (const remedy of finding.remedies) expect(codes(applyEdit(none, remedy.edit))).not.toContain('dish.tool')
     expect(finding.remedies.length).toBeGreaterThan(0)
   })
 
   it('a dish stands where the stylist put it, the others make room, and one put on a plate is told and finds its place in one click', () => {
     const look = served({ vesselId: 'salad-bowl', spots: [{ xMm: 0, yMm: 0 }] })
-    const at = (one: Look) => assess(one).figures.serving.onTable.filter((vessel) => vessel.vessel === 0)[0]!
+    const at = (one: Look) => measured(one).figures.serving.onTable.filter((vessel) => vessel.vessel === 0)[0]!
     expect(at(look)).toMatchObject({ at: { x: 0, y: 0 }, placed: true, clear: true })
     const place = seatPlan(look).places[1]!
     const onPlate = served({ vesselId: 'salad-bowl', spots: [{ xMm: Math.round(place.x * 0.85), yMm: Math.round(place.y * 0.75) }] })
     expect(at(onPlate).clear).toBe(false)
-    const finding = assess(onPlate).findings.find((one) => one.code === 'dish.room')!
+    const finding = findingOf(onPlate, 'dish.room')
     expect(at(applyEdit(onPlate, finding.remedies.find((one) => one.code === 'find-place')!.edit))).toMatchObject({ placed: false, clear: true })
   })
 })
@@ -279,7 +278,7 @@ describe('chargers and patterns', () => {
 
   it('at a buffet they are a finding, mended by laying none', () => {
     const buffet = charged({ menu: { ...noMenu, service: 'buffet' } })
-    const finding = assess(buffet).findings.find((one) => one.code === 'charger.buffet')!
+    const finding = findingOf(buffet, 'charger.buffet')
     expect(finding.remedies.map((one) => one.code)).toContain('no-chargers')
     expect(codes({ ...buffet, kinds: { ...oneKind, charger: 'none' } })).not.toContain('charger.buffet')
   })

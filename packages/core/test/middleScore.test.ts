@@ -136,7 +136,7 @@ describe('the score prefers what eyes prefer: each of thirty middles laid by han
     const random = seededRandom(5)
     for (const { name, look } of golds) {
       const own = scoreOf(look)
-      for (let i = 0; i < 10; i++) expect(scoreOf(thrown(look, random)), name).toBeLessThan(own)
+      for (let i = 0; i < 5; i++) expect(scoreOf(thrown(look, random)), name).toBeLessThan(own)
       expect(scoreOf(lined(look)), name).toBeLessThan(own)
     }
   })
@@ -162,7 +162,7 @@ describe('measures of order, at the ends of their scales as published', () => {
   })
 
   it('no order is higher than 1 nor lower than 0, whatever is laid', () => {
-    for (let seed = 1; seed <= 40; seed++) {
+    for (let seed = 1; seed <= 16; seed++) {
       const { total, parts: all } = createAssessor().measure(generateLook(seed, { guests: 4 + (seed % 6), pieces: 4 + (seed % 14), manner: 'wild' })).get(middleScorePart) // prettier-ignore
       for (const value of [total, ...Object.values(all)]) {
         if (value === null) continue

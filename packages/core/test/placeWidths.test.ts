@@ -1,8 +1,7 @@
 import { distanceMm, guestEyes, newGuest, plainTable, seatPlan, shareWidths, type Guest, type Table, type TableShape } from '@hestiad/core'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '@hestiad/core'
-import { demoLook, guests } from './support/looks.js'
+import { demoLook, guests, measured } from './support/looks.js'
 
 const inch = 25.4
 const school = { ...demoLook().school, comfort: 'usual' as const }
@@ -74,7 +73,7 @@ describe('a place that has to be wider than its neighbors', () => {
     const { places } = seatPlan(look)
     expect(places[2]!.widthMm).toBeLessThan(30 * inch)
     expect(places.filter((_, i) => i !== 2).every((place) => Math.abs(place.widthMm - 22 * inch) < 1)).toBe(true)
-    expect(assess(look).findings.map((finding) => finding.code)).toContain('wheelchair.width')
+    expect(measured(look).findings.map((finding) => finding.code)).toContain('wheelchair.width')
   })
 })
 
@@ -83,7 +82,7 @@ it('a high chair brings a small child up to the table by its own seat, and is no
   const table = tableOf({ kind: 'round', diameterMm: 1200 })
   const eyes = (guest: Guest) => guestEyes(seatPlan({ table, guests: [guest, newGuest(2)], school }), table)[0]!.z
   expect(eyes(child(2, 'high-chair')) - eyes(child(2, null))).toBe(520 - table.seatHeightMm)
-  const codes = (age: number) => assess({ ...demoLook(), table, guests: [child(age, 'high-chair'), newGuest(2)] }).findings.map((one) => one.code)
+  const codes = (age: number) => measured({ ...demoLook(), table, guests: [child(age, 'high-chair'), newGuest(2)] }).findings.map((one) => one.code)
   expect(codes(2)).not.toContain('high-chair.age')
   expect(codes(6)).toContain('high-chair.age')
 })

@@ -2,7 +2,6 @@ import {
   linesPart,
   standingPart,
   applyEdit,
-  assess,
   behindGuests,
   cordRoutes,
   createAssessor,
@@ -23,7 +22,7 @@ import {
 } from '@hestiad/core'
 import { BoxGeometry, CylinderGeometry, DoubleSide, Mesh, MeshBasicMaterial, Raycaster, Vector3 } from 'three'
 import { describe, expect, it } from 'vitest'
-import { bareLook, firstOf, changed, guests, longTable } from './support/looks.js'
+import { bareLook, changed, findingOf, firstOf, guests, longTable } from './support/looks.js'
 
 const bare = bareLook()
 const block = (id: string, lengthMm: number, widthMm: number, heightMm: number) =>
@@ -225,7 +224,7 @@ describe('what wants covering', () => {
 
   it('moss of the house at the bare spots, or a scarf over it, clears the finding', () => {
     const look = withPieces(bare, [stool], newPlaced('s', 'stool'))
-    const finding = assess(look).findings.find((one) => one.code === 'cover.bare')!
+    const finding = findingOf(look, 'cover.bare')
     expect(finding.remedies.map((remedy) => remedy.code)).toEqual(expect.arrayContaining(['add-piece', 'drape-over', 'meant']))
     for (const remedy of finding.remedies) expect(find(applyEdit(look, remedy.edit), 'cover.bare')).toBeUndefined()
   })

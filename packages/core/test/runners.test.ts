@@ -24,7 +24,7 @@ import {
   type Piece
 } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests, longTable, roundTable } from './support/looks.js'
+import { demoLook, guests, longTable, measured, roundTable } from './support/looks.js'
 
 const inch = 25.4
 const rect = (lengthIn: number, widthIn: number): Extent => ({ kind: 'rectangle', lengthMm: lengthIn * inch, widthMm: widthIn * inch })
@@ -32,7 +32,7 @@ const square = (sideIn: number): Extent => ({ kind: 'square', sideMm: sideIn * i
 const whole = { length: 1, width: 1 } as const
 const bare: Look['linens'] = { clothId: null, runner: null, matId: null, ...plainLinens }
 const lookWith = (linens: Partial<Look['linens']>, more: Partial<Look> = {}): Look => ({ ...demoLook(), linens: { ...bare, ...linens }, ...more })
-const codes = (look: Look) => assess(look).findings.map((finding) => finding.code)
+const codes = (look: Look) => measured(look).findings.map((finding) => finding.code)
 
 describe('toppers and joined cloths', () => {
   it('a square topper turned over a round table hangs by half its diagonal less the radius, and a straight one by half its side', () => {

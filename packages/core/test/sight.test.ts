@@ -77,9 +77,9 @@ describe('the trade’s height rules come out of the engine', () => {
 })
 
 describe('hidden shares', () => {
-  it('agree with an independent ray caster on the same solids within one percentage point, on twenty seeded designs', () => {
+  it('agree with an independent ray caster on the same solids within one percentage point, on ten seeded designs', () => {
     let compared = 0
-    for (let seed = 1; seed <= many(20); seed++) {
+    for (let seed = 1; seed <= many(10); seed++) {
       const look = generateLook(seed, { guests: 4, pieces: 5, manner: 'wild' })
       const { hidden } = createAssessor().measure(look).figures.sight
       const views = hidden.flatMap((row, a) => row.map((share, b) => ({ a, b, share }))).filter((v) => v.a !== v.b)
@@ -93,7 +93,7 @@ describe('hidden shares', () => {
         compared++
       }
     }
-    expect(compared).toBeGreaterThan(27)
+    expect(compared).toBeGreaterThan(13)
   })
 
   it('a solid half the face wide on the sight line hides the middle half, and two of 0.7 hide 0.91', () => {

@@ -1,6 +1,5 @@
 import {
   areaMm2,
-  assess,
   capacity,
   halfLengthMm,
   kneeHeightMm,
@@ -20,7 +19,7 @@ import {
 } from '@hestiad/core'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { demoLook, guests } from './support/looks.js'
+import { demoLook, guests, measured } from './support/looks.js'
 
 const inch = 25.4
 const tableOf = (shape: TableShape, more: Partial<Table> = {}): Table => ({
@@ -152,7 +151,7 @@ describe('places on every form', () => {
 
 describe('the room', () => {
   const look = (change: Partial<Look>): Look => ({ ...demoLook(), ...change })
-  const codes = (l: Look): BareFinding['code'][] => assess(l).findings.map((finding) => finding.code)
+  const codes = (l: Look): BareFinding['code'][] => measured(l).findings.map((finding) => finding.code)
   const withWheels = (heightIn: number, apronIn: number | null): Look => ({
     ...demoLook(),
     guests: [{ ...newGuest(1), wheelchair: true }],

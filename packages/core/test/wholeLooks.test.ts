@@ -19,6 +19,7 @@ import type { Uncosted } from '../src/wholeLook/laidCast.js'
 import { everyCast, modelOf } from './support/casts.js'
 import { fiveOf } from './support/fiveOf.js'
 import { demoLook } from './support/looks.js'
+import { many } from './support/many.js'
 
 const options = { from: 'few-new', want: 5, seed: 1 } as const
 const withMoney = (look: Look, share: number): Look => ({ ...look, money: { ...look.money, totalCents: Math.round(look.money.totalCents * share) } })
@@ -94,14 +95,14 @@ describe('a whole look', () => {
   })
 
   it('stays within half the money, or says that it does not', () => {
-    const halved = composeLooks(withMoney(look, 0.5), options)
+    const halved = composeLooks(withMoney(look, 0.5), { ...options, want: 3 })
     for (const one of halved) expect(one.figures.leftCents >= 0 || codes(one).some((code) => code.startsWith('money'))).toBe(true)
     const spent = (found: readonly WholeLook[]) => found.reduce((sum, one) => sum + one.figures.spendCents, 0)
-    expect(spent(halved)).toBeLessThan(spent(fiveOf('pearl-anniversary')))
+    expect(spent(halved)).toBeLessThan(spent(fiveOf('pearl-anniversary').slice(0, 3)))
   })
 
   it('of what is owned buys nothing but supplies and what nobody has', () => {
-    for (const one of composeLooks(look, { ...options, from: 'owned', want: 3 })) {
+    for (const one of composeLooks(look, { ...options, from: 'owned', want: 2 })) {
       const owned = new Map(one.look.pieces.map((piece) => [piece.id, piece.owned]))
       for (const { pieceId } of one.choices) expect(owned.get(pieceId)).toBeGreaterThan(0)
     }
@@ -109,7 +110,7 @@ describe('a whole look', () => {
 
   it('with cats in the house has no stem that is toxic or unknown, and no open flame', () => {
     const cats: Look = { ...look, household: { cats: true, dogs: false, toddlers: false } }
-    for (const one of composeLooks(cats, { ...options, want: 3 })) {
+    for (const one of composeLooks(cats, { ...options, want: 2 })) {
       expect(codes(one).filter((code) => code === 'stems.pets' || code === 'flame.household')).toEqual([])
       expect(plants(one).filter((stem) => stem.kind === 'stem' && stem.genus === '' && stem.material !== 'faux')).toEqual([])
       const candles = one.look.centerpiece.flatMap((placed) => one.look.pieces.find((piece) => piece.id === placed.candle?.candleId) ?? [])
@@ -153,9 +154,10 @@ it('the layers chosen suit their direction, money counted, better than four of f
   for (const one of fiveOf('pearl-anniversary')) {
     const ids = new Set(one.choices.map((choice) => choice.pieceId))
     // a charger may have been left out for room after it was cast
+    const known = (piece: { readonly id: string } | null) => piece === null || ids.has(piece.id)
     const laid = (cast: Uncosted) => [cast.cloth, cast.runner, cast.dinner, cast.napkin, ...cast.upper, ...cast.glasses].flatMap((piece) => piece?.id ?? [])
     const [chosen] = casts
-      .filter((cast) => laid(cast).every((id) => ids.has(id)))
+      .filter((cast) => known(cast.napkin) && known(cast.cloth) && known(cast.dinner) && laid(cast).every((id) => ids.has(id)))
       .sort((x, y) => laid(y).length - laid(x).length || worth(one.direction, y) - worth(one.direction, x))
     const lots = Array.from({ length: 200 }, () => casts[Math.floor(random() * casts.length)]!)
     const better = lots.filter((cast) => worth(one.direction, cast) > worth(one.direction, chosen!)).length
@@ -259,7 +261,7 @@ describe('on a table that leaves little room', () => {
   it.each(Object.keys(briefs))('%s still have a middle each time, dishes find room, and nothing goes over the money', (name) => {
     const look = briefs[name]!
     const before = new Set(createAssessor().measure({ ...look, centerpiece: [] }).each.map((finding) => finding.code)) // prettier-ignore
-    for (const one of composeLooks(look, { ...options, want: 3 })) {
+    for (const one of composeLooks(look, { ...options, want: many(2) })) {
       expect(one.look.centerpiece.length).toBeGreaterThan(0)
       const found = codes(one)
       expect(found.filter((code) => code === 'money.over' || code === 'money.gap')).toEqual([])
@@ -280,7 +282,7 @@ describe('on a table that leaves little room', () => {
 
   it('of two at a round of 90 cm in the evening none is dark, though a pattern comes again', () => {
     const two = { ...table(2, { kind: 'round', diameterMm: 900 }), menu: { ...plain.menu, dishes: [] }, intent: { ...plain.intent, palette: [] } }
-    for (const { look } of composeLooks(two, { ...options, seed: 3 })) expect(look.centerpiece.some((placed) => placed.candle !== null)).toBe(true)
+    for (const { look } of composeLooks(two, { ...options, want: 3, seed: 3 })) expect(look.centerpiece.some((placed) => placed.candle !== null)).toBe(true)
   })
 
   it('of fourteen along 12 ft is no single group in the middle', () => {

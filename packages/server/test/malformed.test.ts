@@ -26,7 +26,7 @@ function spoil(value: unknown, random: Random): void {
   }
 }
 
-it('hundreds of malformed looks and requests: never a 5xx, always a code and a place, and nothing stored changes', async () => {
+it('a hundred malformed looks and requests: never a 5xx, always a code and a place, and nothing stored changes', async () => {
   const { app, storage, stop } = await start()
   const stored = () =>
     storage.dataSource.query('SELECT id, revision, document, (SELECT COUNT(*) FROM edit WHERE lookId = look.id) AS edits FROM look ORDER BY id') as Promise<
@@ -35,7 +35,7 @@ it('hundreds of malformed looks and requests: never a 5xx, always a code and a p
   const before = JSON.stringify(await stored())
   const random = seededRandom(20_270_206)
   const refused = { count: 0 }
-  for (let i = 0; i < many(250); i++) {
+  for (let i = 0; i < many(100); i++) {
     const look = structuredClone(demoLook())
     spoil(look, random)
     if (random() < 0.3) spoil(look, random)
@@ -100,7 +100,7 @@ it('hundreds of malformed looks and requests: never a 5xx, always a code and a p
       for (const fault of error.faults) expect(typeof fault.place === 'string' && fault.message !== '').toBe(true)
     if (error.code === 'unusable-look') expect(error.faults.length).toBeGreaterThan(0)
   }
-  expect(refused.count).toBeGreaterThan(many(210))
+  expect(refused.count).toBeGreaterThan(many(84))
   expect(JSON.stringify(await stored())).toBe(before)
   await stop()
 })

@@ -30,19 +30,20 @@ const TRIES_ON_LARGE: Readonly<Record<BareFinding['severity'], number>> = { stop
 
 export function createAssessor(): Assessor {
   const measure = createMeasure()
-  const remediesOf = (look: Look) => {
-    const before = measure(look)
-    const tried = createTrials(measure, look)
-    return (finding: BareFinding) => tryOut(tried, look, before, finding)
+  const trials = new WeakMap<Look, Trials>()
+  const triedOn = (look: Look) => {
+    const tried = trials.get(look) ?? createTrials(measure, look)
+    trials.set(look, tried)
+    return tried
   }
+  const remediesFor = (look: Look, finding: BareFinding) => tryOut(triedOn(look), look, measure(look), finding)
   return {
     measure,
-    remediesFor: (look, finding) => remediesOf(look)(finding),
+    remediesFor,
     effectOf: (before, after) => effectOf(measure(before), measure(after)),
     assess: (look) => {
       const { figures, findings } = measure(look)
-      const remedies = remediesOf(look)
-      return { figures, findings: findings.map((finding) => ({ ...finding, remedies: remedies(finding) })) }
+      return { figures, findings: findings.map((finding) => ({ ...finding, remedies: remediesFor(look, finding) })) }
     }
   }
 }

@@ -2,6 +2,7 @@ import { pieceIndex } from '../design/find.js'
 import type { Look } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import { commonPlants, petLists } from '../reference/petPlants.js'
+import { remembered } from '../units/remembered.js'
 
 /** What the lists say of a genus for the animals of a household; anything on no list is unknown, never safe. */
 export type PetCaution = 'toxic' | 'dangerous-to-cats' | 'listed-not-toxic' | 'unknown'
@@ -37,7 +38,8 @@ export function plantOf(piece: Piece): string | null {
   return genus === '' && piece.material === 'fruit' ? null : genus
 }
 
-function named(name: string): string {
+/** The genus that a name names, empty where it names none. */
+const named = remembered((name: string): string => {
   const words = ` ${name.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
   const found = commonPlants.find(([word]) => words.includes(` ${word} `) || words.includes(` ${word}s `) || words.includes(` ${word}es `))
   if (found) return found[1]
@@ -46,7 +48,7 @@ function named(name: string): string {
       .flat()
       .find((genus) => words.includes(` ${genus.toLowerCase()} `)) ?? ''
   )
-}
+})
 
 /** What is said of a plant in a household with animals; null for what is no plant, is listed as not toxic, or where there are none. */
 export type PlantConcern = 'lilies-cats' | 'listed-toxic' | 'on-no-list'

@@ -18,9 +18,9 @@ export function glassesAsked(menu: Look['menu']): GlassRole[] {
 
 type Parts = Pick<Look, 'menu' | 'guests' | 'setting' | 'kinds' | 'pieces'>
 
-/** Drinks without a glass, dishes without a vessel, a liner or room, guests with nothing to eat, a buffet longer than its sideboard. */
-export function menuFindings(look: Parts, all: readonly Serving[], onTable: readonly TableDish[]): BareFinding[] {
-  return [...glassFindings(look), ...all.flatMap(dishFindings), ...roomFindings(onTable), ...dietFindings(look), ...buffetFindings(look, all)]
+/** Drinks without a glass, dishes without a vessel, a liner or room, guests with nothing to eat as they were found, a buffet longer than its sideboard. */
+export function menuFindings(look: Parts, all: readonly Serving[], onTable: readonly TableDish[], diets: readonly BareFinding[]): BareFinding[] {
+  return [...glassFindings(look), ...all.flatMap(dishFindings), ...roomFindings(onTable), ...diets, ...buffetFindings(look, all)]
 }
 
 /** A glass for each drink at every kind of place. */
@@ -76,7 +76,7 @@ function roomFindings(onTable: readonly TableDish[]): BareFinding[] {
 }
 
 /** Courses of which a guest can eat nothing that somebody described. What nobody described is not checked, and never called eatable. */
-function dietFindings(look: Parts): BareFinding[] {
+export function dietFindings(look: Pick<Parts, 'menu' | 'guests'>): BareFinding[] {
   return look.guests.flatMap((guest) => {
     const avoided = avoidedBy(guest.diet)
     if (avoided.groups.size + avoided.words.length + avoided.byName.length === 0) return []
@@ -100,7 +100,7 @@ function dietFindings(look: Parts): BareFinding[] {
   })
 }
 
-function buffetFindings(look: Parts, all: readonly Serving[]): BareFinding[] {
+function buffetFindings(look: Pick<Parts, 'menu'>, all: readonly Serving[]): BareFinding[] {
   const run = buffetRun(all)
   const lengthMm = run[run.length - 1]?.toMm ?? 0
   const { sideboardMm } = look.menu

@@ -1,7 +1,7 @@
 import { part } from '../subject/part.js'
 import { subject } from '../subject/subject.js'
 import { buffetRun, sharedItems } from './buffet.js'
-import { menuFindings } from './menuFindings.js'
+import { dietFindings, menuFindings } from './menuFindings.js'
 import { buffetProposals, dietProposals, dishProposals, glassProposals } from './menuProposals.js'
 import { servedPart, tableDishesPart } from './parts.js'
 
@@ -11,14 +11,17 @@ const serving = part({
   work: (look, needed) => ({ servings: needed.served, onTable: needed.onTable, buffet: buffetRun(needed.served), shared: sharedItems(look) })
 })
 
+/** Worked out apart: nothing that stands on the table changes it. */
+const diets = part({ reads: ['menu', 'guests'], needs: {}, work: dietFindings })
+
 /** What is eaten and drunk: vessels, tools, glasses, diets, and where it all stands. */
 export const menuSubject = subject({
   name: 'menu',
   figures: { serving },
   findings: part({
     reads: ['menu', 'guests', 'setting', 'kinds', 'pieces'],
-    needs: { served: servedPart, onTable: tableDishesPart },
-    work: (look, needed) => menuFindings(look, needed.served, needed.onTable)
+    needs: { served: servedPart, onTable: tableDishesPart, diets },
+    work: (look, needed) => menuFindings(look, needed.served, needed.onTable, needed.diets)
   }),
   proposals: {
     'glass.missing': glassProposals,

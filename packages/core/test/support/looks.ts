@@ -75,10 +75,12 @@ export function changed(id: string, change: object): Piece {
   return { ...demoLook().pieces.find((piece) => piece.id === id)!, ...change } as Piece
 }
 
+/** Figures and findings of a look, without the remedies that `assess` looks for. */
+export const measured = (look: Look) => createAssessor().measure(look)
+
 /** The first finding of a code, if the look has one. */
 export function firstOf<Code extends FindingCode>(look: Look, code: Code): FindingOf<Code> | undefined {
-  const { findings } = createAssessor().measure(look)
-  return findings.find((finding) => finding.code === code) as FindingOf<Code> | undefined
+  return measured(look).findings.find((finding) => finding.code === code) as FindingOf<Code> | undefined
 }
 
 /** The first finding of a code, which the look has, with its remedies. */
