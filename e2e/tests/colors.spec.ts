@@ -44,7 +44,7 @@ test('shares of what is seen are those of the pixels of the drawing, for every c
 
 /** In the page: the drawing as pixels, each counted to the color it comes nearest to. */
 async function pixelShares({ at, colors }: { at: number; colors: string[] }): Promise<number[]> {
-  const [width, height] = [1600, 1000]
+  const [width, height] = [960, 600]
   const theme = getComputedStyle(document.documentElement)
   const drawing = document
     .querySelectorAll('article svg')

@@ -5,17 +5,19 @@ import { panel, test } from './support.js'
 async function tabTo(page: Page, to: Locator, back = false): Promise<void> {
   await to.waitFor()
   for (let stops = 0; stops < 160; stops++) {
-    if (await to.evaluate((element) => element === document.activeElement || element.contains(document.activeElement))) return
-    await page.keyboard.press(back ? 'Shift+Tab' : 'Tab')
-    const hidden = await page.evaluate(() => {
+    const { isThere, hidden } = await to.evaluate((element) => {
       const at = document.activeElement
-      if (!at || at === document.body) return ''
+      const isThere = element === at || element.contains(at)
+      if (!at || at === document.body) return { isThere, hidden: '' }
       const { width, height } = at.getBoundingClientRect()
       const shown = at.closest('label, .el-checkbox, .el-radio, .el-radio-button, .el-upload') ?? at
       const box = shown.getBoundingClientRect()
-      return (width > 0 && height > 0) || (box.width > 0 && box.height > 0) ? '' : at.outerHTML.slice(0, 160)
+      const isSeen = (width > 0 && height > 0) || (box.width > 0 && box.height > 0)
+      return { isThere, hidden: isSeen ? '' : at.outerHTML.slice(0, 160) }
     })
     expect(hidden, 'a stop nobody sees').toBe('')
+    if (isThere) return
+    await page.keyboard.press(back ? 'Shift+Tab' : 'Tab')
   }
   throw new Error(`not reached by Tab: ${to.toString()}`)
 }

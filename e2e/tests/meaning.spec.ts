@@ -123,9 +123,8 @@ test('a new occasion like an earlier one has its table, room and household', asy
   await expect(page.locator('.board').getByText('104 in × 50 in')).toBeVisible()
 })
 
-test('on a phone nothing is wider than the screen; in the cupboard size and place stand below the name', async ({ browser, baseURL }) => {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL! })
-  const page = await context.newPage()
+test('on a phone nothing is wider than the screen; in the cupboard size and place stand below the name', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
   for (const path of ['/', '/cupboard', '/shops', '/ideas', '/style', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
     await page.goto(path)
     await expect(page.locator('h1, h2').filter({ visible: true }).first()).toBeVisible()
@@ -133,7 +132,6 @@ test('on a phone nothing is wider than the screen; in the cupboard size and plac
   }
   await page.goto('/cupboard')
   await expect(page.getByRole('row', { name: /Brass-rim charger/ })).toContainText('⌀ 12 in · Dining room, low cabinet')
-  await context.close()
 })
 
 test('a day in “Not used since” narrows the cupboard by itself, and without it everything is there again', async ({ page }) => {
