@@ -1,4 +1,4 @@
-// npm test: sets up what is missing (Debian's Chromium included), then lint, types, unit, server and browser tests; prints the counts.
+// npm test: sets up what is missing (Debian's Chromium included), then unit, server and browser tests; prints the counts. Lint and types: npm run check.
 import { execFileSync, spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -34,14 +34,14 @@ const failed = []
 
 function step(title, command, args, options = {}) {
   console.log(`\n== ${title}`)
+  const began = Date.now()
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options })
+  console.log(`== ${title}: ${Math.round((Date.now() - began) / 1000)} s`)
   if (status !== 0) {
     failed.push(title)
     console.log(`== ${title}: failed`)
   }
 }
-
-step('Lint and types', process.execPath, [join(root, 'scripts', 'check.mjs')])
 
 const unit = join(reports, 'unit.json')
 step('Unit and server tests', bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])
