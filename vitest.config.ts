@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import { availableParallelism } from 'node:os'
 import { dirname, join, relative } from 'node:path'
 import vue from '@vitejs/plugin-vue'
@@ -7,6 +8,13 @@ import { defineConfig } from 'vitest/config'
 
 const core = join(import.meta.dirname, 'packages', 'core')
 
+// everything is tested against the built core, which is read as it is instead of through a transformer; what is older than its sources is built first.
+// A core that was broken on purpose (npm run mutate) is tested as it is written.
+const isMutant = process.env['HESTIAD_MUTANT'] !== undefined
+if (!isMutant) execFileSync(process.execPath, [join(import.meta.dirname, 'scripts', 'setup.mjs'), 'core', 'api', 'server'], { stdio: 'inherit' })
+const source = { conditions: ['source', 'module', 'node', 'development|production'] }
+
+/** Leads what tests of the core import of its sources to what is built of them. */
 const built = {
   name: 'built-core',
   enforce: 'pre' as const,
@@ -22,7 +30,12 @@ const built = {
 const project = (name: 'core' | 'server' | 'web') => ({
   extends: true as const,
   plugins:
-    name === 'web' ? [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })] : name === 'core' ? [built] : [],
+    name === 'web'
+      ? [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })]
+      : name === 'core' && !isMutant
+        ? [built]
+        : [],
+  ...(name === 'core' && isMutant && { resolve: source, ssr: { resolve: source } }),
   // modules of core and server hold nothing of a test, so that each file need not load them anew; tests of the page put others in the place of some
   test: {
     name,

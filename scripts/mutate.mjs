@@ -66,7 +66,7 @@ function testsOf(file) {
 function isSeen(names) {
   if (names.length === 0) return false
   const args = ['run', '--project', of, '--bail', '1', '--reporter', 'dot', ...names]
-  return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore' }).status !== 0
+  return spawnSync(join(root, 'node_modules/.bin/vitest'), args, { cwd: root, stdio: 'ignore', env: { ...process.env, HESTIAD_MUTANT: '1' } }).status !== 0
 }
 
 /** Runs with a file as it is not, and puts it back. */
