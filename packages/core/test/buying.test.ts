@@ -26,6 +26,7 @@ import { loadHighs } from './support/highs.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoProblem, generateProblem, offerOf } from './support/buying.js'
 import { demoLook, guests } from './support/looks.js'
+import { many } from './support/many.js'
 
 let solve: Solve
 beforeAll(async () => {
@@ -88,7 +89,7 @@ describe('a receipt', () => {
 describe('the buying plan', () => {
   it.skipIf(!has('glpsol'))('costs to the cent what glpsol finds, on 25 seeded problems with trips, thresholds, coupons, tax, credit and stock', async () => {
     const random = seededRandom(20_270_206)
-    for (let round = 0; round < 25; round++) {
+    for (let round = 0; round < many(25); round++) {
       const problem = generateProblem(random, { lines: 2 + (round % 5), offers: 6 + (round % 12), shops: 2 + (round % 3) })
       const plan = await planBuying(problem, solve)
       const missing = plan.missing.reduce((sum, one) => sum + one.pieces, 0) * problem.shortCents
@@ -99,7 +100,7 @@ describe('the buying plan', () => {
 
   it.skipIf(!has('cbc'))('and what cbc finds, on five larger ones', async () => {
     const random = seededRandom(7)
-    for (let round = 0; round < 5; round++) {
+    for (let round = 0; round < many(5); round++) {
       const problem = generateProblem(random, { lines: 12, offers: 60, shops: 4 })
       const plan = await planBuying(problem, solve)
       const missing = plan.missing.reduce((sum, one) => sum + one.pieces, 0) * problem.shortCents
@@ -192,7 +193,7 @@ describe('a solver that ran out of time', () => {
 
   it('leaves a plan that misses nothing there is, keeps to stock, and tells how far it may be from the best', async () => {
     const random = seededRandom(31)
-    for (let round = 0; round < 4; round++) {
+    for (let round = 0; round < many(4); round++) {
       const problem = generateProblem(random, { lines: 12, offers: 60, shops: 6 })
       const some = new Map(problem.choices.flatMap((choice, j) => (random() < 0.1 ? [[`x${j}`, Math.min(1, choice.most)] as const] : [])))
       const best = await planBuying(problem, solve)
@@ -228,7 +229,7 @@ describe('a solver that ran out of time', () => {
 describe('dominated offers', () => {
   it('left out change no optimum where shops have neither thresholds nor coupons', async () => {
     const random = seededRandom(99)
-    for (let round = 0; round < 12; round++) {
+    for (let round = 0; round < many(12); round++) {
       const made = generateProblem(random, { lines: 4, offers: 24, shops: 3 })
       const plain = made.orders.map((order) => ({
         ...order,
