@@ -12,30 +12,29 @@ const core = join(import.meta.dirname, 'packages', 'core')
 // A core that was broken on purpose (npm run mutate) is tested as it is written.
 const isMutant = process.env['HESTIAD_MUTANT'] !== undefined
 if (!isMutant) execFileSync(process.execPath, [join(import.meta.dirname, 'scripts', 'setup.mjs'), 'core', 'api', 'server'], { stdio: 'inherit' })
-const source = { conditions: ['source', 'module', 'node', 'development|production'] }
+const [folder, ending] = isMutant ? ['src', '.ts'] : ['dist', '.js']
 
-/** Leads what tests of the core import of its sources to what is built of them. */
-const built = {
+/** Leads what tests import of the core to what is built of it. */
+const builtCore = {
   name: 'built-core',
   enforce: 'pre' as const,
   resolveId(id: string, from?: string) {
     if (!from?.startsWith(join(core, 'test'))) return null
-    if (id === '@hestiad/core') return join(core, 'dist', 'index.js')
-    if (id === '@hestiad/core/formats') return join(core, 'dist', 'formats', 'index.js')
-    const path = id.startsWith('.') ? join(dirname(from), id) : id
-    return path.startsWith(join(core, 'src')) && path.endsWith('.js') ? join(core, 'dist', relative(join(core, 'src'), path)) : null
+    const own = { '@hestiad/core': 'index.js', '@hestiad/core/formats': 'formats/index.js' }[id]
+    const path = own ? join(core, 'src', own) : join(dirname(from), id)
+    return path.startsWith(join(core, 'src')) ? join(core, folder, relative(join(core, 'src'), path)).replace(/\.js$/, ending) : null
   }
+}
+
+const plugins = {
+  core: [builtCore],
+  server: [],
+  web: [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })]
 }
 
 const project = (name: 'core' | 'server' | 'web') => ({
   extends: true as const,
-  plugins:
-    name === 'web'
-      ? [vue(), Components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })] })]
-      : name === 'core' && !isMutant
-        ? [built]
-        : [],
-  ...(name === 'core' && isMutant && { resolve: source, ssr: { resolve: source } }),
+  plugins: plugins[name],
   // modules of core and server hold nothing of a test, so that each file need not load them anew; tests of the page put others in the place of some
   test: {
     name,
