@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page } from '@playwright/test'
-import axe, { type RunOptions } from 'axe-core'
-import { ledger, open, openAgain, panel, saved, step, STEPS, test } from './support.js'
+import { expect } from '@playwright/test'
+import { ledger, open, openAgain, panel, saved, test } from './support.js'
 
 test.describe('the Board', () => {
-  test('a piece dragged on the plan moves on the elevation too, one undo takes the whole drag back, keys nudge, turn and take off', async ({ page }) => {
+  test('a piece dragged on the plan moves on the elevation too, one undo takes the whole drag back, keys nudge, turn and take off', async ({ desk: page }) => {
     await open(page, 'mending-circle')
     const piece = page.locator('[data-piece="spools-1"]')
     const box = (await piece.boundingBox())!
@@ -41,7 +40,7 @@ test.describe('the Board', () => {
     await expect(page.getByText('366 cm × 91.5 cm')).toBeVisible()
   })
 
-  test('a figure of the ledger line opens what it is made of', async ({ page }) => {
+  test('a figure of the ledger line opens what it is made of', async ({ desk: page }) => {
     await open(page, 'pearl-anniversary')
     await page.locator('footer.ledger .figure', { hasText: 'reserve' }).click()
     await expect(page.getByText('15 % of the budget of $420.00, put aside first.')).toBeVisible()
@@ -108,56 +107,4 @@ test('a look file saved from the page opens again, and a spoiled one is refused 
   await expect(page.getByText('/table/heightMm')).toBeVisible()
   await input.setInputFiles({ name: 'good.hestiad.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await expect(page.locator('.seat')).toHaveCount(14)
-})
-
-type Axe = typeof axe
-
-test.describe('no accessibility fault that axe knows, by day and, as colors alone change, in contrast by evening, here every second of them (npm run axe asks of all)', () => {
-  /** What axe finds on the page as it is by day, and by evening where it is asked, without what was looked at before. */
-  async function look(page: Page, where: string, evening: boolean, exclude: readonly string[] = []): Promise<void> {
-    if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
-    const faults = (runOnly: RunOptions['runOnly'] & object) =>
-      page.evaluate(
-        async ({ where, exclude, runOnly }) => {
-          const { axe } = window as unknown as { axe: Axe }
-          const { violations } = await axe.run({ exclude: exclude.map((one) => [one]) }, { runOnly, resultTypes: ['violations'], preload: false })
-          return violations.map(({ id, nodes }) => `${where} ${id}: ${nodes.map(({ target }) => target.join(' ')).join(' | ')}`)
-        },
-        { where, exclude, runOnly }
-      )
-    const settled = () => page.evaluate(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)))
-    const wear = (theme: string) => page.evaluate((theme) => (document.documentElement.dataset['theme'] = theme), theme)
-    await settled()
-    expect(await faults({ type: 'tag', values: ['wcag2a', 'wcag2aa'] })).toEqual([])
-    if (!evening) return
-    const worn = await page.evaluate(() => document.documentElement.dataset['theme']!)
-    await wear('evening')
-    await settled()
-    expect(await faults({ type: 'rule', values: ['color-contrast'] }), 'by evening').toEqual([])
-    await wear(worn)
-  }
-
-  test('pages', async ({ page }) => {
-    const { occasionId } = (await (await page.request.get('/api/looks/pearl-anniversary')).json()) as { occasionId: string }
-    const made = await page.request.post(`/api/occasions/${occasionId}/shares`, { headers: { 'x-hestiad': '1' }, data: { days: 1, withPrices: true } })
-    const { secret } = (await made.json()) as { secret: string }
-    for (const [at, path] of [`/shared/${secret}`, '/', '/cupboard', '/shops', '/ideas', '/style', '/looks/pearl-anniversary/sheet'].entries()) {
-      await page.goto(path)
-      await expect(page.locator('h1, h2').first()).toBeVisible()
-      await page.waitForLoadState('networkidle')
-      await look(page, path, at % 2 === 0)
-    }
-  })
-
-  test('steps, each of which shows its work and the table: as the Board, one setting, the flowers or by candlelight', async ({ page }) => {
-    await openAgain(page, 'pearl-anniversary', 'brief')
-    const stages: Record<string, string> = { Settings: 'section.stage .large svg', Florals: 'section.stage .large svg', Light: 'canvas' }
-    for (const [at, name] of STEPS.entries()) {
-      await step(page, name)
-      await expect(panel(page).getByRole('heading', { name, level: 2 })).toBeVisible()
-      await expect(page.locator(stages[name] ?? '.board svg.scene').first()).toBeVisible()
-      await page.waitForLoadState('networkidle')
-      await look(page, name, at % 2 === 0, at === 0 ? [] : ['svg.scene', 'header', 'nav.rail', 'footer.ledger'])
-    }
-  })
 })

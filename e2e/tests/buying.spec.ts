@@ -64,7 +64,7 @@ test('a cupboard list is imported, short napkins are found, the plan is bought f
   await expect(panel(page).locator('.el-collapse-item__header', { hasText: 'Persimmon linen napkin' })).toContainText('29.50')
 })
 
-test('a cap on the flowers is passed, told as a finding, and mended by the best saving', async ({ page }) => {
+test('a cap on the flowers is passed, told as a finding, and mended by the best saving', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'buy')
   await panel(page).getByRole('tab', { name: 'Budget' }).click()
   await panel(page).getByText('by kind').last().click()
@@ -144,7 +144,7 @@ test('several pieces are changed at once, and what needs care can be listed', as
   await expect(page.getByRole('button', { name: /^Open .* mat$/ })).toHaveCount(2)
 })
 
-test('a step back to the table keeps the plan', async ({ page }) => {
+test('a step back to the table keeps the plan', async ({ desk: page }) => {
   await open(page, 'ferry-crew', 'buy')
   await panel(page).getByRole('button', { name: 'Make the buying plan' }).click()
   await expect(panel(page).getByText('Proven best')).toBeVisible()

@@ -9,7 +9,7 @@ const middle = (page: import('@playwright/test').Page) =>
   page.locator('.board [data-piece]').evaluateAll((all) => all.map((one) => `${one.getAttribute('data-piece')} ${one.getAttribute('transform')}`).join())
 
 test('six ideas are shown to pick from, another one takes the place of the first, richer stays in the pattern, undo brings the table back', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'pearl-anniversary')
   const before = await middle(page)
@@ -38,7 +38,7 @@ test('six ideas are shown to pick from, another one takes the place of the first
 })
 
 test('what is locked stays while the rest is composed; what is not wanted is left out; a pattern that cannot be made says so and changes nothing', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'mending-circle')
   const composer = panel(page).getByRole('region', { name: 'Compose' })
@@ -63,7 +63,7 @@ test('what is locked stays while the rest is composed; what is not wanted is lef
   await saved(page)
 })
 
-test('pods lost in a long bowl are told and found again by the first remedy; the piece says how far it tips', async ({ page }) => {
+test('pods lost in a long bowl are told and found again by the first remedy; the piece says how far it tips', async ({ desk: page }) => {
   await open(page, 'mending-circle')
   for (const name of ['Long dough bowl', 'Poppy pods']) await putOn(page, name)
   await choose(panel(page).getByLabel('Stands on'), 'Long dough bowl')
@@ -76,10 +76,8 @@ test('pods lost in a long bowl are told and found again by the first remedy; the
 })
 
 test('tall flowers are found in the way and mended from the chair that cannot see; dusk, squint, before and after; the model is valid glTF', async ({
-  page
+  desk: page
 }) => {
-  // without a graphics card every pixel of the model is the processor’s work
-  await page.setViewportSize({ width: 1024, height: 640 })
   await open(page, 'pearl-anniversary')
   await page.locator('.board').focus()
   await page.keyboard.press('9')
@@ -112,7 +110,7 @@ test('tall flowers are found in the way and mended from the chair that cannot se
   await saved(page)
 })
 
-test('a garland runs along an oval, pieces snap to the axis, mirror, group and lock; a middle is put aside and brought back', async ({ page }) => {
+test('a garland runs along an oval, pieces snap to the axis, mirror, group and lock; a middle is put aside and brought back', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary')
   await panel(page).locator('.el-collapse-item__header', { hasText: 'Lay a garland' }).click()
   await expect(panel(page).getByText(/pieces? for/)).toBeVisible()
@@ -136,7 +134,7 @@ test('a garland runs along an oval, pieces snap to the axis, mirror, group and l
   await saved(page)
 })
 
-test('let go over a tray a piece stands on it, and dragged off it stands on the table again', async ({ page }) => {
+test('let go over a tray a piece stands on it, and dragged off it stands on the table again', async ({ desk: page }) => {
   await open(page, 'ordinary-week')
   for (const name of ['Oak tray', 'Poppy pods']) await putOn(page, name)
   const middle = async (id: string) => {

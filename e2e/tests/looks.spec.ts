@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
 import { choose, chosenIn, ledger, open, panel, saved, step, test } from './support.js'
 
-test('ten guests become twelve in two clicks from any step, and what follows is said', async ({ page }) => {
+test('ten guests become twelve in two clicks from any step, and what follows is said', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'brief')
   const more = page.locator('header').getByRole('button', { name: 'One guest more' })
   await more.click()
@@ -14,7 +14,7 @@ test('ten guests become twelve in two clicks from any step, and what follows is 
   await expect(page.locator('header').getByText('11 guests')).toBeVisible()
 })
 
-test('a look is renamed, duplicated and begun anew, one goes from one to the other, and the last cannot be removed', async ({ page }) => {
+test('a look is renamed, duplicated and begun anew, one goes from one to the other, and the last cannot be removed', async ({ desk: page }) => {
   await open(page, 'ferry-crew')
   const menu = page.locator('header').getByRole('button', { name: /^Look: / })
   await menu.click()
@@ -38,7 +38,7 @@ test('a look is renamed, duplicated and begun anew, one goes from one to the oth
   await expect(page.locator('[data-piece]').first()).toBeVisible()
 })
 
-test('a cloth that nobody owns is found in the shops by how it hangs, taken in one step, and stands on the list to buy', async ({ page }) => {
+test('a cloth that nobody owns is found in the shops by how it hangs, taken in one step, and stands on the list to buy', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'linens')
   await panel(page).getByRole('button', { name: 'From the shops' }).first().click()
   const dialog = page.getByRole('dialog', { name: 'From the shops' })
@@ -76,7 +76,7 @@ test('the bar between table and work stays where it is put, step by step', async
   await expect.poll(width).toBeGreaterThan(wide - 20)
 })
 
-test('names pasted as a list sit round the table in its order; a dish says who cannot eat it', async ({ page }) => {
+test('names pasted as a list sit round the table in its order; a dish says who cannot eat it', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'seats')
   await panel(page).getByRole('button', { name: 'Paste or open a list of guests' }).click()
   await page.getByRole('dialog').getByRole('textbox').fill('Aleida\nBrechtje\nCorrie\nDaan')
@@ -144,7 +144,7 @@ test('a new occasion is begun, and laid by itself, though the page is left meanw
   await saved(page)
 })
 
-test('colors: shares of what is seen add up, a lost napkin is noticed as it is laid, the palette is saved', async ({ page }) => {
+test('colors: shares of what is seen add up, a lost napkin is noticed as it is laid, the palette is saved', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'colors')
   const shares = panel(page).locator('.groups .share')
   await expect(shares.first()).toBeVisible()
@@ -161,7 +161,9 @@ test('colors: shares of what is seen add up, a lost napkin is noticed as it is l
   await expect(panel(page).locator('.notes')).toContainText('Oyster linen napkin can hardly be told')
 })
 
-test('one thing: a napkin is seen on the table before it is taken, and undone; what stands alone in color is mended from the cupboard', async ({ page }) => {
+test('one thing: a napkin is seen on the table before it is taken, and undone; what stands alone in color is mended from the cupboard', async ({
+  desk: page
+}) => {
   await open(page, 'ordinary-week', 'looks')
   await panel(page).getByRole('tab', { name: 'One thing' }).click()
   const change = panel(page).locator('.changes li', { hasText: 'Persimmon linen napkin for Oyster linen napkin' })
@@ -194,7 +196,7 @@ test('one thing: a napkin is seen on the table before it is taken, and undone; w
 })
 
 test('the brief: a photo becomes the palette, a wished color is missed and one too many found, what must not be there is told and left out', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'pearl-anniversary', 'brief')
   const png = await page.evaluate(() => {
@@ -341,7 +343,7 @@ test('a look is laid after another on another table; a recipe is saved and read 
   await saved(page)
 })
 
-test('what money buys: the best look for each sum, the brief’s own among them, and one is laid', async ({ page }) => {
+test('what money buys: the best look for each sum, the brief’s own among them, and one is laid', async ({ desk: page }) => {
   await open(page, 'mending-circle', 'looks')
   await panel(page).getByRole('tab', { name: 'What money buys' }).click()
   await panel(page).getByRole('button', { name: 'Work it out' }).click()

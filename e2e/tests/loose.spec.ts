@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test'
 import { choose, chosenIn, open, panel, putOn, step, test } from './support.js'
 
-test('berries lie loose in a lantern by the cup, and cloth raises what is lost in a basket', async ({ page }) => {
+test('berries lie loose in a lantern by the cup, and cloth raises what is lost in a basket', async ({ desk: page }) => {
   await open(page, 'mending-circle')
   await putOn(page, 'Iron lantern')
   const loose = panel(page).getByLabel('Loose in it')
@@ -71,7 +71,7 @@ test('which kind to buy is noted in the cupboard and stands on the list; a bowl 
   await expect(chosenIn(leaves)).toContainText('Kale leaf')
 })
 
-test('a bowl takes three kinds by its length, gaps are filled by area, and greens round the lamp are counted and bought', async ({ page }) => {
+test('a bowl takes three kinds by its length, gaps are filled by area, and greens round the lamp are counted and bought', async ({ desk: page }) => {
   await open(page, 'mending-circle')
   await putOn(page, 'Long dough bowl')
   await panel(page).locator('.el-collapse-item__header', { hasText: 'Fill it with' }).click()

@@ -6,7 +6,7 @@ const piece = (page: Page, id: string) => page.locator(`[data-piece="${id}"]`).f
 const how = (page: Page, way: string) => panel(page).getByRole('radiogroup', { name: 'How' }).getByText(way, { exact: true }).click()
 
 test('a slate leans against the jug and says at how many degrees; too near it would topple over the belly, one click leans it right, undo takes that back', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'pearl-anniversary')
   await putOn(page, 'Slate with')
@@ -26,7 +26,7 @@ test('a slate leans against the jug and says at how many degrees; too near it wo
   await saved(page)
 })
 
-test('a scarf hangs over the stool and hides what one saw below it; beads that are too short to go round say so', async ({ page }) => {
+test('a scarf hangs over the stool and hides what one saw below it; beads that are too short to go round say so', async ({ desk: page }) => {
   await open(page, 'mending-circle')
   await putOn(page, 'Little oak stool')
   const bare = panel(page).locator('.finding', { hasText: 'Little oak stool shows what should be covered' })
@@ -43,7 +43,7 @@ test('a scarf hangs over the stool and hides what one saw below it; beads that a
   await saved(page)
 })
 
-test('a two-level stand is filled, what is too tall below is put on top, and all of it is one lift', async ({ page }) => {
+test('a two-level stand is filled, what is too tall below is put on top, and all of it is one lift', async ({ desk: page }) => {
   await open(page, 'ordinary-week')
   await putOn(page, 'Two-level')
   await panel(page).locator('.el-collapse-item__header', { hasText: 'Fill it with' }).click()
@@ -66,7 +66,7 @@ test('a two-level stand is filled, what is too tall below is put on top, and all
   await saved(page)
 })
 
-test('plugged lights on a table are told, on cells they are not; a picture on the wall is told from the door', async ({ page }) => {
+test('plugged lights on a table are told, on cells they are not; a picture on the wall is told from the door', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary')
   await putOn(page, 'with a plug')
   const cord = panel(page).locator('.finding', { hasText: 'would cross the floor' })
@@ -95,7 +95,7 @@ test('plugged lights on a table are told, on cells they are not; a picture on th
 })
 
 test('in mirror mode a dragged piece takes its image along, side to side; several spread round the edge; the figures follow while it goes', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'mending-circle')
   for (let i = 0; i < 2; i++) await putOn(page, 'Poppy pods')

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test'
 import { choose, open, panel, saved, step, test } from './support.js'
 
-test('a table to be looked at hides nobody, and what is personal stands on the list to lay by', async ({ page }) => {
+test('a table to be looked at hides nobody, and what is personal stands on the list to lay by', async ({ desk: page }) => {
   const id = await open(page, 'pearl-anniversary')
   const faces = panel(page).getByText('Sky-glaze jug hides faces')
   await expect(faces).toBeVisible()
@@ -21,7 +21,7 @@ test('a table to be looked at hides nobody, and what is personal stands on the l
   await expect(page.getByText(/^surprise: A note from each grandchild/)).toBeVisible()
 })
 
-test('what goes together is told from what the cupboard knows: motif, theme, season and age', async ({ page }) => {
+test('what goes together is told from what the cupboard knows: motif, theme, season and age', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'colors')
   const section = panel(page).locator('section', { has: page.getByRole('heading', { name: 'What goes together' }) })
   await expect(section.getByText(/^“beaded rim” is met on 5 pieces/)).toBeVisible()
@@ -35,7 +35,7 @@ test('what goes together is told from what the cupboard knows: motif, theme, sea
   await expect(section.getByText('“waves” is met in Sky-glaze jug.')).toBeVisible()
 })
 
-test('the colors are told from a chair as well, and what differs from above is named', async ({ page }) => {
+test('the colors are told from a chair as well, and what differs from above is named', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'colors')
   await choose(panel(page).getByLabel('From a chair'), 'Seat 1, Ottoline')
   await expect(panel(page).getByText(/^cream: \d+ % from this chair, \d+ % from above$/)).toBeVisible()
@@ -121,17 +121,6 @@ test('a new occasion like an earlier one has its table, room and household', asy
   await expect(page).toHaveURL(/\/brief$/)
   await expect(panel(page).getByRole('checkbox', { name: 'Dogs' })).toBeChecked()
   await expect(page.locator('.board').getByText('104 in × 50 in')).toBeVisible()
-})
-
-test('on a phone nothing is wider than the screen; in the cupboard size and place stand below the name', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 })
-  for (const path of ['/', '/cupboard', '/shops', '/ideas', '/style', '/looks/pearl-anniversary/sheet', '/looks/pearl-anniversary/brief']) {
-    await page.goto(path)
-    await expect(page.locator('h1, h2').filter({ visible: true }).first()).toBeVisible()
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0)
-  }
-  await page.goto('/cupboard')
-  await expect(page.getByRole('row', { name: /Brass-rim charger/ })).toContainText('⌀ 12 in · Dining room, low cabinet')
 })
 
 test('a day in “Not used since” narrows the cupboard by itself, and without it everything is there again', async ({ page }) => {

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test'
 import { choose, chosenIn, ledger, open, panel, saved, step, test } from './support.js'
 
-test('linens: each cloth tells its hang, the style its range, and the runner turns on the drawing', async ({ page }) => {
+test('linens: each cloth tells its hang, the style its range, and the runner turns on the drawing', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'linens')
   const hang = panel(page).locator('dl')
   await expect(hang).toContainText('Ends10 in')
@@ -16,7 +16,7 @@ test('linens: each cloth tells its hang, the style its range, and the runner tur
   await saved(page)
 })
 
-test('sewing: the cutting plan takes the stage with cut sizes and where to cut, and gives the Board back', async ({ page }) => {
+test('sewing: the cutting plan takes the stage with cut sizes and where to cut, and gives the Board back', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'linens')
   await panel(page).getByRole('button', { name: 'Plan what is sewn' }).click()
   const stage = page.getByRole('region', { name: 'To sew' }).first()
@@ -32,7 +32,9 @@ test('sewing: the cutting plan takes the stage with cut sizes and where to cut, 
   await saved(page)
 })
 
-test('settings: the room a setting takes follows its parts, courses bring their flatware, and a missing piece is a finding with a remedy', async ({ page }) => {
+test('settings: the room a setting takes follows its parts, courses bring their flatware, and a missing piece is a finding with a remedy', async ({
+  desk: page
+}) => {
   await open(page, 'pearl-anniversary', 'settings')
   const width = panel(page).locator('dl').first()
   const before = await width.textContent()
@@ -55,7 +57,7 @@ test('settings: the room a setting takes follows its parts, courses bring their 
   await saved(page)
 })
 
-test('centerpiece: search, put on, stand on a tray, clear before the meal, swap one thing, take off', async ({ page }) => {
+test('centerpiece: search, put on, stand on a tray, clear before the meal, swap one thing, take off', async ({ desk: page }) => {
   await open(page, 'ordinary-week')
   const list = panel(page).locator('.placed li')
   await expect(list.first()).toBeVisible()
@@ -75,7 +77,7 @@ test('centerpiece: search, put on, stand on a tray, clear before the meal, swap 
   await saved(page)
 })
 
-test('florals: too many stems and too thin a dome are told as they are typed, and a remedy mends each', async ({ page }) => {
+test('florals: too many stems and too thin a dome are told as they are typed, and a remedy mends each', async ({ desk: page }) => {
   await open(page, 'ferry-crew', 'florals')
   const count = panel(page).getByLabel('Peach gerbera stems')
   await count.fill('390')
@@ -95,9 +97,7 @@ test('florals: too many stems and too thin a dome are told as they are typed, an
   await expect(panel(page).getByText(/wanted/)).toBeVisible()
 })
 
-test('light: a candle lit later lasts to the end, an empty holder has none, and each figure says when it goes out', async ({ page }) => {
-  // without a graphics card every pixel of the candlelight is the processor’s work
-  await page.setViewportSize({ width: 1024, height: 640 })
+test('light: a candle lit later lasts to the end, an empty holder has none, and each figure says when it goes out', async ({ desk: page }) => {
   await open(page, 'ferry-crew', 'light')
   await expect(
     panel(page)
@@ -121,7 +121,7 @@ test('light: a candle lit later lasts to the end, an empty holder has none, and 
   await expect(page.locator('footer.ledger .figure', { hasText: 'light' }).locator('.value')).toHaveText('none')
 })
 
-test('buy: the list as a file adds up to what the page shows', async ({ page }) => {
+test('buy: the list as a file adds up to what the page shows', async ({ desk: page }) => {
   const id = await open(page, 'pearl-anniversary', 'buy')
   const shown = await panel(page).locator('.sums dd').nth(1).textContent()
   await saved(page)

@@ -28,7 +28,7 @@ test('a round table of six from nothing; leaves in, two guests more, and everyth
   await saved(page)
 })
 
-test('the table is dragged by its side and by keys, joined to an L, and what stood on it is fitted', async ({ page }) => {
+test('the table is dragged by its side and by keys, joined to an L, and what stood on it is fitted', async ({ desk: page }) => {
   await open(page, 'ferry-crew', 'seats')
   const grip = panel(page).getByRole('slider', { name: 'Drag to change the length' })
   await grip.scrollIntoViewIfNeeded()
@@ -51,7 +51,7 @@ test('the table is dragged by its side and by keys, joined to an L, and what sto
   await saved(page)
 })
 
-test('guests with wishes are seated anew, one click takes it; a card moves by its buttons, a badge on the Board by dragging', async ({ page }) => {
+test('guests with wishes are seated anew, one click takes it; a card moves by its buttons, a badge on the Board by dragging', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'seats')
   const seats = panel(page).getByRole('region', { name: 'Who sits where' })
   await expect(seats.getByText(/wishes met, by weight/)).toBeVisible()
@@ -77,7 +77,7 @@ test('guests with wishes are seated anew, one click takes it; a card moves by it
   await saved(page)
 })
 
-test('a three-course menu brings its flatware, a shortage is found and mended, and the buffet is drawn', async ({ page }) => {
+test('a three-course menu brings its flatware, a shortage is found and mended, and the buffet is drawn', async ({ desk: page }) => {
   await open(page, 'mending-circle', 'menu')
   await panel(page).getByLabel('Dessert').check()
   await panel(page).getByRole('button', { name: 'Add a dish' }).click()
@@ -121,7 +121,7 @@ test('a second kind alternates, is counted by places, folded another way, and th
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
 })
-test('a dish is dragged to a place of its own and finds one again; a stained runner is folded so that it lies inside', async ({ page }) => {
+test('a dish is dragged to a place of its own and finds one again; a stained runner is folded so that it lies inside', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'menu')
   const bowl = page.locator('[data-dish="leaves"]').first()
   const before = (await bowl.boundingBox())!
@@ -144,7 +144,7 @@ test('a dish is dragged to a place of its own and finds one again; a stained run
 })
 
 test('on the stage the napkin is dragged left of the forks, the spoon is brought in and laid again, glasses go outward and back, one is dragged out, and all is undone', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'pearl-anniversary', 'settings')
   const grip = (name: string) => page.locator('section.stage').getByRole('button', { name: new RegExp(`^${name}.*: drag it`) })
@@ -181,7 +181,7 @@ test('on the stage the napkin is dragged left of the forks, the spoon is brought
   await saved(page)
 })
 
-test('the order of plates is changed by dragging in the list and by its keys, the stack follows, undo takes it back', async ({ page }) => {
+test('the order of plates is changed by dragging in the list and by its keys, the stack follows, undo takes it back', async ({ desk: page }) => {
   await open(page, 'pearl-anniversary', 'settings')
   const list = panel(page).locator('section', { hasText: 'Plates, from the bottom' }).locator('ul').first()
   const order = () => list.locator('li').allInnerTexts()
@@ -210,7 +210,7 @@ test('the order of plates is changed by dragging in the list and by its keys, th
 })
 
 test('plates, glasses and flatware kept as a base set lie at every place of another occasion in one step, what differs is named, undo takes them back', async ({
-  page
+  desk: page
 }) => {
   await open(page, 'pearl-anniversary', 'settings')
   await panel(page).getByRole('button', { name: 'Base sets' }).click()

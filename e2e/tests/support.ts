@@ -4,12 +4,23 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { readConfig } from '@hestiad/server/config'
 import { startServer } from '@hestiad/server/startServer'
-import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
+import { test as base, expect, type Browser, type BrowserContext, type BrowserContextOptions, type Locator, type Page } from '@playwright/test'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 
 /** A server over a folder in this process. */
 const serve = (folder: string, port: number) => startServer(readConfig(['--port', String(port), '--data', folder, '--day', '2027-01-20'], root))
+
+/** Screens, in px. */
+export const sizes = { upright: { width: 820, height: 1180 }, lying: { width: 1180, height: 820 }, phone: { width: 390, height: 844 } } as const
+
+/** A window of a server. Without a graphics card every pixel of what is drawn in 3D is the processor’s work: it is drawn in fewer. */
+async function windowOf(browser: Browser, baseURL: string, options: BrowserContextOptions = {}): Promise<BrowserContext> {
+  const { viewport, contextOptions } = test.info().project.use
+  const window = await browser.newContext({ ...contextOptions, viewport: viewport!, baseURL, ...options })
+  await window.addInitScript(() => Object.defineProperty(self, 'devicePixelRatio', { value: 0.4 }))
+  return window
+}
 
 /** What the tests of one worker share. */
 interface House {
@@ -20,22 +31,47 @@ interface House {
   readonly window: BrowserContext
 }
 
-/** Every test has a server and a database of its own, and a browser that remembers nothing, so that none depends on another. */
-export const test = base.extend<object, { house: House }>({
+/**
+ * A test with a `page` has a server and a database of its own, and a browser that remembers nothing. A test that changes nothing but a look of
+ * its own takes a `desk`: the page of a working day, which goes from one look to the next without being read anew. A `tablet` is as a `page`,
+ * and under a finger.
+ */
+export const test = base.extend<{ desk: Page; tablet: Page }, { house: House; workday: Page }>({
   house: [
     async ({ browser }, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-demo-'))
       const server = await serve(folder, 0)
       await server.backedUp
       await server.stop()
-      const { viewport, contextOptions } = test.info().project.use
-      const window = await browser.newContext({ ...contextOptions, viewport: viewport!, baseURL: server.address })
+      const window = await windowOf(browser, server.address)
       await use({ folder, port: Number(new URL(server.address).port), window })
       await window.close()
       rmSync(folder, { recursive: true, force: true })
     },
     { scope: 'worker' }
   ],
+  workday: [
+    async ({ house, browser }, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-day-'))
+      cpSync(house.folder, folder, { recursive: true })
+      const server = await serve(folder, 0)
+      const window = await windowOf(browser, server.address)
+      await use(await window.newPage())
+      await window.close()
+      await server.stop()
+      rmSync(folder, { recursive: true, force: true })
+    },
+    { scope: 'worker' }
+  ],
+  desk: async ({ workday }, use) => {
+    await workday.setViewportSize(test.info().project.use.viewport!)
+    await use(workday)
+  },
+  tablet: async ({ browser, baseURL }, use) => {
+    const window = await windowOf(browser, baseURL!, { hasTouch: true, isMobile: true, viewport: sizes.lying })
+    await use(await window.newPage())
+    await window.close()
+  },
   baseURL: async ({ house }, use) => {
     const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
     cpSync(house.folder, folder, { recursive: true })
@@ -65,19 +101,34 @@ export const panel = (page: Page) => page.locator('aside.panel')
 export const step = (page: Page, name: string) => page.locator('nav.rail').getByRole('link', { name, exact: false }).click()
 export const ledger = (page: Page, label: string) => page.locator('footer.ledger .figure', { hasText: label }).locator('.value')
 
-/** Opens a copy of a demo look of its own at a step and waits for its figures; gives the copy's id. */
+/** Opens a copy of a demo look of its own at a step, from the look that is open where one is, and waits for its figures; gives the copy's id. */
 export async function open(page: Page, name: string, at = 'centerpiece'): Promise<string> {
   const file = readFileSync(new URL(`../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')
   const answer = await page.request.post('/api/looks', { headers: { 'content-type': 'application/json', 'x-hestiad': '1' }, data: file })
   const { id } = (await answer.json()) as { id: string }
-  await openAgain(page, id, at)
+  if (await page.locator('footer.ledger').count()) await page.evaluate(goOn, `/looks/${id}/${at}`)
+  else await page.goto(`/looks/${id}/${at}`)
+  await shown(page, id)
   return id
 }
 
-/** Opens a look by its id. */
+/** Opens a look by its id, all of the page read anew. */
 export async function openAgain(page: Page, id: string, at = 'centerpiece'): Promise<void> {
   await page.goto(`/looks/${id}/${at}`)
+  await shown(page, id)
+}
+
+/** Waits until a look is open, the work of its step is there and its figures are. */
+async function shown(page: Page, id: string): Promise<void> {
+  await expect(page.locator(`header a[href="/api/looks/${id}/file"]`)).toBeVisible()
+  await expect(panel(page).locator('> .rule + *')).toBeVisible()
   await expect(page.locator('footer.ledger .figure').first()).toBeVisible()
+}
+
+/** In the page: to an address as the browser's own buttons go there. */
+function goOn(path: string): void {
+  history.pushState(null, '', path)
+  dispatchEvent(new PopStateEvent('popstate', { state: null }))
 }
 
 /**

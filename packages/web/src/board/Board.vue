@@ -420,4 +420,12 @@ svg {
     display: none;
   }
 }
+
+/* under a finger there are no keys; what they do is pressed by its words */
+@media (pointer: coarse) {
+  .keys > span,
+  .keys kbd {
+    display: none;
+  }
+}
 </style>

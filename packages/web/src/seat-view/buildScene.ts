@@ -70,6 +70,8 @@ export function buildScene(options: SceneOptions): THREE.Scene {
 /** Gives the memory of a scene back. */
 export function disposeScene(scene: THREE.Scene): void {
   scene.traverse((object) => {
+    // a light has its shadows on a map of its own
+    if (object instanceof THREE.Light) object.dispose()
     if (!(object instanceof THREE.Mesh)) return
     object.geometry.dispose()
     for (const material of [object.material].flat()) material.dispose()

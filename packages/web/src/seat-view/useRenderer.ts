@@ -23,10 +23,13 @@ export function createRenderer(canvas: HTMLCanvasElement) {
   renderer.toneMapping = THREE.ACESFilmicToneMapping
   const camera = new THREE.PerspectiveCamera(FIELD_DEG, 1, 0.05, 12)
   let scene: THREE.Scene | undefined
+  /** The one before, until the new one is drawn: what is disposed of first takes along the compiled shaders that the new one would use again. */
+  let former: THREE.Scene | undefined
   let hour: Hour = 'day'
 
   function show(options: SceneOptions): void {
-    if (scene) disposeScene(scene)
+    letGo()
+    former = scene
     scene = buildScene(options)
     hour = options.hour
     renderer.shadowMap.needsUpdate = true
@@ -43,6 +46,7 @@ export function createRenderer(canvas: HTMLCanvasElement) {
     camera.position.copy(inMeters(view.eye))
     camera.lookAt(inMeters(view.at))
     renderer.render(scene, camera)
+    letGo()
     // waits until the picture is there, so that what is told of its time is true
     const gl = renderer.getContext()
     gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4))
@@ -55,7 +59,13 @@ export function createRenderer(canvas: HTMLCanvasElement) {
     return new Blob([data as ArrayBuffer], { type: 'model/gltf-binary' })
   }
 
+  function letGo(): void {
+    if (former) disposeScene(former)
+    former = undefined
+  }
+
   function dispose(): void {
+    letGo()
     if (scene) disposeScene(scene)
     renderer.dispose()
   }

@@ -81,7 +81,9 @@ async function run(act: string): Promise<void> {
 
 <template>
   <el-dropdown trigger="click" :disabled="busy" :persistent="false" @visible-change="load" @command="run">
-    <el-button class="plain name" :aria-label="t('looks.menu', { name: look.name })">{{ look.name }} <ChevronDown :size="14" /></el-button>
+    <el-button class="plain name" :aria-label="t('looks.menu', { name: look.name })"
+      ><span class="said">{{ look.name }}</span> <ChevronDown :size="14"
+    /></el-button>
     <template #dropdown>
       <el-dropdown-menu>
         <el-dropdown-item v-for="one in looks" :key="one.id" :command="one.id" :disabled="one.id === store.id">{{ one.name }}</el-dropdown-item>
@@ -103,5 +105,24 @@ async function run(act: string): Promise<void> {
   border-radius: 0;
   font-weight: 600 !important;
   white-space: nowrap !important;
+}
+
+.said {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.name :deep(> span) {
+  min-width: 0;
+}
+
+.name :deep(svg) {
+  flex: none;
+}
+
+@media (max-width: 620px) {
+  .name {
+    max-width: 136px;
+  }
 }
 </style>
