@@ -60,7 +60,7 @@ test('a cloth that nobody owns is found in the shops by how it hangs, taken in o
   await expect(chosenIn(panel(page).getByLabel('Cloth', { exact: true }))).toContainText('Oyster damask')
 })
 
-test('the bar between table and work stays where it is put, step by step', async ({ page }) => {
+test('the bar between table and work stays where it is put, step by step and as a share of a wider window; the table stays as it is', async ({ page }) => {
   await open(page, 'pearl-anniversary', 'menu')
   const width = async () => (await panel(page).boundingBox())!.width
   const before = await width()
@@ -71,9 +71,14 @@ test('the bar between table and work stays where it is put, step by step', async
   await page.mouse.up()
   await expect.poll(width).toBeGreaterThan(before + 80)
   const wide = await width()
+  const table = await page.locator('.board').elementHandle()
   await step(page, 'Linens')
+  await expect(page.getByLabel('Runner', { exact: true })).toBeVisible()
   await step(page, 'Menu')
   await expect.poll(width).toBeGreaterThan(wide - 20)
+  expect(await page.locator('.board').evaluate((now, before) => now === before, table)).toBe(true)
+  await page.setViewportSize({ width: 1600, height: 800 })
+  await expect.poll(width).toBeGreaterThan(1.15 * wide)
 })
 
 test('names pasted as a list sit round the table in its order; a dish says who cannot eat it', async ({ desk: page }) => {

@@ -123,14 +123,14 @@ describe('the fingerprint of a look', () => {
     expect(lookHash({ ...demo, more: undefined })).toBe(lookHash(demo))
   })
 
-  it('tells apart what SHA-256 of the sorted document tells apart, over 150 states', () => {
+  it('tells apart what SHA-256 of the sorted document tells apart, over 60 states', () => {
     const byHash = new Map<string, string>()
     let look = demo
-    for (let i = 0; i < many(150); i++) {
+    for (let i = 0; i < many(60); i++) {
       look = applyEdit(look, changePlaced(look, look.centerpiece[i % look.centerpiece.length]!.id, { xMm: (i * 37) % 53, yMm: -(i % 7) }))
-      const known = byHash.get(lookHash(look))
-      if (known) expect(known).toBe(sha(look))
-      byHash.set(lookHash(look), sha(look))
+      const [hash, exact] = [lookHash(look), sha(look)]
+      expect(byHash.get(hash) ?? exact).toBe(exact)
+      byHash.set(hash, exact)
     }
     expect(new Set(byHash.values()).size).toBe(byHash.size)
   })

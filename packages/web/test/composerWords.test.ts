@@ -16,7 +16,7 @@ it('why things were chosen and why a pattern cannot be laid is told in whole wor
     const look = demo(name)
     const say = speakerOf({ t: t as never, look, ...measuresIn('cm', 24) })
     for (const pattern of patternNames) {
-      const { ideas, refusals } = composeMiddles(look, { patterns: [pattern], from: 'few-new', want: 2, seed: 1 })
+      const { ideas, refusals } = composeMiddles(look, { patterns: [pattern], from: 'few-new', want: 1, seed: 1 })
       told.push(...ideas.flatMap((idea) => idea.why.map((why) => tellWhy(why, say))), ...refusals.map((refusal) => tellRefusal(refusal, say)))
       for (const idea of ideas) expect(idea.why.length, `${name} ${pattern}`).toBeGreaterThan(0)
     }

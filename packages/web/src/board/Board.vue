@@ -43,6 +43,8 @@ const measured = computed(() =>
 const sitting = ref(false)
 const SeatView = defineAsyncComponent(() => import('../seat-view/SeatView.vue'))
 const HeightMapLayer = defineAsyncComponent(() => import('./HeightMapLayer.vue'))
+// one gets up to go to another step
+watch(toRef(props, 'step'), () => (sitting.value = false))
 const { onKey } = useBoardKeys({ turned, seat, sitting, seats: () => plan.value.places.length })
 const deg = (rad: number) => (rad * 180) / Math.PI
 

@@ -23,6 +23,7 @@ const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one,
       <li v-for="(cap, i) in caps" :key="i">
         <el-color-picker
           :model-value="cap.color"
+          :persistent="false"
           color-format="hex"
           :aria-label="t('meant.capColor', { n: i + 1 })"
           @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"

@@ -45,6 +45,7 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
       <li v-for="(entry, i) in palette" :key="i">
         <el-color-picker
           :model-value="entry.color"
+          :persistent="false"
           color-format="hex"
           :aria-label="t('meant.color', { n: i + 1 })"
           @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"

@@ -26,6 +26,7 @@ const add = () => set([...colors.value, { of: roomThings.find((thing) => !colors
       <li v-for="(one, i) in colors" :key="i">
         <el-color-picker
           :model-value="one.color"
+          :persistent="false"
           color-format="hex"
           :aria-label="t('meant.room.color', { of: t(`meant.room.of.${one.of}`) })"
           @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"

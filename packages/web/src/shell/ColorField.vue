@@ -10,6 +10,7 @@ const emit = defineEmits<{ 'update:modelValue': [color: string] }>()
     <span class="row">
       <el-color-picker
         :model-value="modelValue"
+        :persistent="false"
         color-format="hex"
         :aria-label="label"
         @update:model-value="$event && emit('update:modelValue', $event.toLowerCase())"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onKeyStroke, useMediaQuery, useTimeoutFn } from '@vueuse/core'
+import { onKeyStroke, useElementSize, useMediaQuery, useTimeoutFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Board from '../board/Board.vue'
@@ -57,11 +57,20 @@ const SewingStage = defineAsyncComponent(() => import('../linens/SewingStage.vue
 /** Where something is sewn its cutting plan has the stage. */
 const stage = computed(() => (props.step === 'linens' && store.drawn?.linens.sewing ? SewingStage : (stages[props.step] ?? Board)))
 const { workShares } = usePreferences()
-const stageSize = computed(() => `${100 - (workShares[props.step] ?? usualShares[props.step])}%`)
 const upright = useMediaQuery('(max-width: 1100px) and (orientation: portrait)')
+const UPRIGHT_SHARE = 44
+const parts = ref()
+const { width, height } = useElementSize(parts)
+/** Table and work stay as they are from step to step, and only the bar between them moves: in px once they are measured, since a share would be worked out no more. */
+const stageSize = computed(() => {
+  const share = 100 - (upright.value ? UPRIGHT_SHARE : (workShares[props.step] ?? usualShares[props.step]))
+  const long = upright.value ? height.value : width.value
+  return long > 0 ? (long * share) / 100 : `${share}%`
+})
 const work = ref<HTMLElement>()
 
 function parted(_: number, sizes: readonly number[]): void {
+  if (upright.value) return
   const [stageWide, workWide] = sizes as [number, number]
   workShares[props.step] = Math.round((100 * workWide) / (stageWide + workWide))
 }
@@ -107,8 +116,8 @@ onKeyStroke(
   <main v-if="store.look && store.id === id" class="look">
     <LookHeader :look="store.look" @keys="keysShown = true" @find="finding = true" />
     <StepRail :id="id" :step="step" />
-    <el-splitter :key="`${step} ${upright}`" class="parts" :layout="upright ? 'vertical' : 'horizontal'" @resize-end="parted">
-      <el-splitter-panel :size="upright ? '56%' : stageSize" min="24%">
+    <el-splitter :key="String(upright)" ref="parts" class="parts" :layout="upright ? 'vertical' : 'horizontal'" @resize-end="parted">
+      <el-splitter-panel :size="stageSize" min="24%">
         <component :is="stage" :look="store.drawn ?? store.look" :step="step" />
       </el-splitter-panel>
       <el-splitter-panel min="280px">

@@ -39,6 +39,8 @@ const bound = computed<Record<string, unknown>>(() => ({
   filterable: options.value.length >= SEARCHED_FROM,
   disabled: props.disabled,
   fitInputWidth: false,
+  // its list is made when it is opened: a panel has a dozen of them
+  persistent: false,
   // what stands for nothing chosen is a value like the others
   emptyValues: [null, undefined],
   ariaLabel: props.bare ? props.label : undefined,
