@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingKey, fromFrame, guestEyes, halfLengthMm, pieceIndex, standings, type BareFinding, type Look, type Point, type Standing } from '@hestiad/core'
+import { findingKey, guestEyes, halfLengthMm, pieceIndex, standings, type BareFinding, type Look, type Standing } from '@hestiad/core'
 import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -21,6 +21,7 @@ import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
 import SeatBadges from './SeatBadges.vue'
 import { useGeometry } from './useGeometry.js'
+import { badgeOf, offNames, spotOf } from './spots.js'
 import { alongMm, viewport } from './viewport.js'
 
 const props = defineProps<{ look: Look; step: Step }>()
@@ -89,7 +90,7 @@ const marks = computed(() => {
     { readonly x: number; readonly y: number; readonly quiet: boolean; readonly placedId: string | null; readonly findings: BareFinding[] }
   >()
   const mark = (finding: BareFinding, about: BareFinding['at'], quiet: boolean) => {
-    const at = spotOf(about)
+    const at = spotOf(about, standing.value, plan.value, view.value)
     if (!at || (about.kind === 'piece' && liftedIds.value.has(about.placedId))) return
     const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
     const spot = spots.get(key) ?? { ...at, quiet, placedId: about.kind === 'piece' ? about.placedId : null, findings: [] }
@@ -99,10 +100,10 @@ const marks = computed(() => {
   const sorted = [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])
   for (const finding of sorted) mark(finding, finding.at, false)
   for (const finding of sorted) if (finding.at.kind === 'piece') for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
+  const badges = plan.value.places.map((place) => ({ ...badgeOf(place, view.value), name: plan.value.guests[place.number - 1]!.name }))
   return [...spots].map(([key, { x, y, quiet, placedId, findings }]) => ({
     key,
-    x,
-    y,
+    ...offNames({ x, y }, badges),
     quiet,
     placedId,
     keys: findings.map((finding) => findingKey(finding)),
@@ -110,31 +111,6 @@ const marks = computed(() => {
     title: findings.map((finding) => findingTitle(finding, { t, look: props.look, ...preferences.measures })).join('; ')
   }))
 })
-
-function spotOf(at: BareFinding['at']): Point | undefined {
-  switch (at.kind) {
-    case 'piece': {
-      const piece = standing.value.find((s) => s.placed.id === at.placedId)
-      return piece && offset(view.value.onPlan(piece.pose), 12, -14)
-    }
-    case 'seats': {
-      const place = plan.value.places.find((p) => p.number === at.numbers[0])
-      return place && view.value.onPlan(fromFrame(place, { x: -200, y: 20 }))
-    }
-    case 'linen':
-      return view.value.onPlan({ x: -halfLengthMm(plan.value.outline) * 0.72, y: plan.value.outline.halfWidthMm * 0.5 })
-    case 'line': {
-      const piece = standing.value.find((s) => s.placed.pieceId === at.pieceId || s.placed.candle?.candleId === at.pieceId)
-      return piece && offset(view.value.onPlan(piece.pose), 10, 16)
-    }
-    default:
-      return undefined
-  }
-}
-
-function offset(p: Point, dx: number, dy: number): Point {
-  return { x: p.x + dx, y: p.y + dy }
-}
 
 function openNext(keys: readonly string[]): void {
   const next = keys.indexOf(store.openFinding ?? '') + 1

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { exchangeSeats, fromFrame, type SeatPlan } from '@hestiad/core'
+import { exchangeSeats, type SeatPlan } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
+import { badgeOf } from './spots.js'
 import { useSeatDrag } from './useSeatDrag.js'
 import type { Viewport } from './viewport.js'
 
@@ -19,7 +20,7 @@ let dragged = false
 const seats = computed(() =>
   props.plan.places.map((place) => {
     const guest = props.plan.guests[place.number - 1]!
-    const at = props.view.onPlan(fromFrame(place, { x: 0, y: -150 }))
+    const at = badgeOf(place, props.view)
     const others = props.plan.places.length - 1
     const sees = store.figures?.sight.seenBy[place.number - 1]
     return { number: place.number, name: guest.name, at, loses: sees !== undefined && sees < others ? others - sees : 0, others }

@@ -162,6 +162,11 @@ watch([() => props.look, hour, meal, viewer], () => {
   if (viewer.value.kind !== 'seat' || viewer.value.number !== sitting.value) head.value = { yaw: 0, pitch: 0 }
   rebuild()
 })
+// the figures come a moment after the look, and with them how far the cloth hangs
+watch(
+  () => String([store.figures?.linens.cloth?.sideDropMm, store.figures?.linens.cloth?.cornerDropMm]),
+  () => rebuild()
+)
 watch(viewer, () => (head.value = { yaw: 0, pitch: 0 }), { flush: 'pre' })
 watch([width, height], () => draw())
 watch(wipe, (share) => {
