@@ -11,6 +11,16 @@ const root = fileURLToPath(new URL('../..', import.meta.url))
 /** A server over a folder in this process. */
 const serve = (folder: string, port: number) => startServer(readConfig(['--port', String(port), '--data', folder, '--day', '2027-01-20'], root))
 
+/** A server over a copy of a folder, for as long as it is used. */
+async function overCopy(of: string, port: number, use: (address: string) => Promise<void>): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
+  cpSync(of, folder, { recursive: true })
+  const server = await serve(folder, port)
+  await use(server.address)
+  await server.stop()
+  rmSync(folder, { recursive: true, force: true })
+}
+
 /** Screens, in px. */
 export const sizes = { upright: { width: 820, height: 1180 }, lying: { width: 1180, height: 820 }, phone: { width: 390, height: 844 } } as const
 
@@ -52,14 +62,11 @@ export const test = base.extend<{ desk: Page; tablet: Page }, { house: House; wo
   ],
   workday: [
     async ({ house, browser }, use) => {
-      const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-day-'))
-      cpSync(house.folder, folder, { recursive: true })
-      const server = await serve(folder, 0)
-      const window = await windowOf(browser, server.address)
-      await use(await window.newPage())
-      await window.close()
-      await server.stop()
-      rmSync(folder, { recursive: true, force: true })
+      await overCopy(house.folder, 0, async (address) => {
+        const window = await windowOf(browser, address)
+        await use(await window.newPage())
+        await window.close()
+      })
     },
     { scope: 'worker' }
   ],
@@ -73,12 +80,7 @@ export const test = base.extend<{ desk: Page; tablet: Page }, { house: House; wo
     await window.close()
   },
   baseURL: async ({ house }, use) => {
-    const folder = mkdtempSync(join(tmpdir(), 'hestiad-e2e-'))
-    cpSync(house.folder, folder, { recursive: true })
-    const server = await serve(folder, house.port)
-    await use(server.address)
-    await server.stop()
-    rmSync(folder, { recursive: true, force: true })
+    await overCopy(house.folder, house.port, use)
   },
   context: async ({ house, baseURL }, use) => {
     await use(house.window)

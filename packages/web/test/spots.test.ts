@@ -1,7 +1,7 @@
 import { createAssessor, seatPlan, standings, type Look } from '@hestiad/core'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { badgeOf, offNames, spotOf, type Badge } from '../src/board/spots.js'
+import { badgesOf, offNames, spotOf, type Badge } from '../src/board/spots.js'
 import { viewport } from '../src/board/viewport.js'
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../../../demo/${name}.hestiad.json`, import.meta.url), 'utf8')) as Look
@@ -30,7 +30,7 @@ describe('the mark of a finding', () => {
       ] as const)
         for (const turned of [false, true]) {
           const view = viewport(plan.outline, width, height, turned)
-          const badges = plan.places.map((place) => ({ ...badgeOf(place, view), name: plan.guests[place.number - 1]!.name }))
+          const badges = badgesOf(plan, view)
           for (const at of about) {
             const spot = spotOf(at, standing, plan, view)
             if (!spot) continue

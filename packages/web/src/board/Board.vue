@@ -21,7 +21,7 @@ import { useBoardKeys } from './useBoardKeys.js'
 import { useDrag } from './useDrag.js'
 import SeatBadges from './SeatBadges.vue'
 import { useGeometry } from './useGeometry.js'
-import { badgeOf, offNames, spotOf } from './spots.js'
+import { badgesOf, offNames, spotOf } from './spots.js'
 import { alongMm, viewport } from './viewport.js'
 
 const props = defineProps<{ look: Look; step: Step }>()
@@ -89,9 +89,11 @@ const marks = computed(() => {
     string,
     { readonly x: number; readonly y: number; readonly quiet: boolean; readonly placedId: string | null; readonly findings: BareFinding[] }
   >()
+  const badges = badgesOf(plan.value, view.value)
   const mark = (finding: BareFinding, about: BareFinding['at'], quiet: boolean) => {
-    const at = spotOf(about, standing.value, plan.value, view.value)
-    if (!at || (about.kind === 'piece' && liftedIds.value.has(about.placedId))) return
+    const beside = spotOf(about, standing.value, plan.value, view.value)
+    if (!beside || (about.kind === 'piece' && liftedIds.value.has(about.placedId))) return
+    const at = offNames(beside, badges)
     const key = `${Math.round(at.x / 12)} ${Math.round(at.y / 12)}`
     const spot = spots.get(key) ?? { ...at, quiet, placedId: about.kind === 'piece' ? about.placedId : null, findings: [] }
     spot.findings.push(finding)
@@ -100,10 +102,10 @@ const marks = computed(() => {
   const sorted = [...store.findings].sort((a, b) => rank[a.severity] - rank[b.severity])
   for (const finding of sorted) mark(finding, finding.at, false)
   for (const finding of sorted) if (finding.at.kind === 'piece') for (const placedId of finding.also ?? []) mark(finding, { kind: 'piece', placedId }, true)
-  const badges = plan.value.places.map((place) => ({ ...badgeOf(place, view.value), name: plan.value.guests[place.number - 1]!.name }))
   return [...spots].map(([key, { x, y, quiet, placedId, findings }]) => ({
     key,
-    ...offNames({ x, y }, badges),
+    x,
+    y,
     quiet,
     placedId,
     keys: findings.map((finding) => findingKey(finding)),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { fromFrame, halfLengthMm, placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
+import { halfLengthMm, placeLayouts, seatPlan, standings, type Look } from '@hestiad/core'
 import { computed } from 'vue'
 import PlanView from './PlanView.vue'
+import { chairMiddle } from './spots.js'
 
 /** A small drawing of a look's table, to scale; with the numbers of the places where they are asked for, or from close by without the chairs. */
 const props = defineProps<{ look: Look; numbers?: boolean; close?: boolean }>()
@@ -10,7 +11,7 @@ const RIM_MM = 20
 const plan = computed(() => seatPlan(props.look))
 const layouts = computed(() => placeLayouts(props.look, plan.value.places))
 const standing = computed(() => standings(props.look))
-const numbered = computed(() => (props.numbers ? plan.value.places.map((place) => ({ number: place.number, ...fromFrame(place, { x: 0, y: -150 }) })) : []))
+const numbered = computed(() => (props.numbers ? plan.value.places.map((place) => ({ number: place.number, ...chairMiddle(place) })) : []))
 const around = computed(() => (props.close ? RIM_MM : CHAIRS_MM))
 const half = computed(() => ({ x: halfLengthMm(plan.value.outline) + around.value, y: plan.value.outline.halfWidthMm + around.value }))
 </script>

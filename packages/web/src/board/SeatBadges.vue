@@ -3,7 +3,7 @@ import { exchangeSeats, type SeatPlan } from '@hestiad/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useLook } from '../stores/lookStore.js'
-import { badgeOf } from './spots.js'
+import { badgesOf } from './spots.js'
 import { useSeatDrag } from './useSeatDrag.js'
 import type { Viewport } from './viewport.js'
 
@@ -18,12 +18,11 @@ let dragged = false
 
 /** Chair badges: number, name, and whether this guest loses a face. */
 const seats = computed(() =>
-  props.plan.places.map((place) => {
-    const guest = props.plan.guests[place.number - 1]!
-    const at = badgeOf(place, props.view)
+  badgesOf(props.plan, props.view).map(({ name, ...at }, i) => {
+    const { number } = props.plan.places[i]!
     const others = props.plan.places.length - 1
-    const sees = store.figures?.sight.seenBy[place.number - 1]
-    return { number: place.number, name: guest.name, at, loses: sees !== undefined && sees < others ? others - sees : 0, others }
+    const sees = store.figures?.sight.seenBy[number - 1]
+    return { number, name, at, loses: sees !== undefined && sees < others ? others - sees : 0, others }
   })
 )
 

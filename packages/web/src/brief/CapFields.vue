@@ -3,6 +3,7 @@ import { changeIntent, colorName, type ColorCap, type Look } from '@hestiad/core
 import { Plus, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ColorField from '../shell/ColorField.vue'
 import CountField from '../shell/CountField.vue'
 import { useLook } from '../stores/lookStore.js'
 
@@ -21,13 +22,7 @@ const setOne = (at: number, part: Partial<ColorCap>) => set(caps.value.map((one,
   <div class="stack">
     <ul v-if="caps.length > 0" class="entries">
       <li v-for="(cap, i) in caps" :key="i">
-        <el-color-picker
-          :model-value="cap.color"
-          :persistent="false"
-          color-format="hex"
-          :aria-label="t('meant.capColor', { n: i + 1 })"
-          @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"
-        />
+        <ColorField bare :label="t('meant.capColor', { n: i + 1 })" :model-value="cap.color" @update:model-value="setOne(i, { color: $event })" />
         <span>{{ colorName(cap.color) }}</span>
         <CountField :label="t('meant.capMost')" :model-value="cap.mostPercent" :min="1" :max="100" @update:model-value="setOne(i, { mostPercent: $event })" />
         <el-button class="plain" :aria-label="t('meant.capDrop', { color: colorName(cap.color) })" @click="set(caps.filter((_, at) => at !== i))"

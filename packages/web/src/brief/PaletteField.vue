@@ -3,6 +3,7 @@ import { colorName, colorRoles, paletteOfMood, readCssPalette, readGpl, type Col
 import { Plus, X } from '@lucide/vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ColorField from '../shell/ColorField.vue'
 import FileField from '../shell/FileField.vue'
 
 /** A palette: by hand, from a photo, a mood, a palette file or where else it can come from; each color with the part it plays. */
@@ -43,13 +44,7 @@ const fromText = (text: string) => withRoles(readGpl(text) ?? readCssPalette(tex
   <div class="stack">
     <ul class="entries" :aria-label="t('meant.palette')">
       <li v-for="(entry, i) in palette" :key="i">
-        <el-color-picker
-          :model-value="entry.color"
-          :persistent="false"
-          color-format="hex"
-          :aria-label="t('meant.color', { n: i + 1 })"
-          @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"
-        />
+        <ColorField bare :label="t('meant.color', { n: i + 1 })" :model-value="entry.color" @update:model-value="setOne(i, { color: $event })" />
         <span class="name">{{ colorName(entry.color) }}</span>
         <el-segmented
           :model-value="entry.role"

@@ -3,6 +3,7 @@ import { changeRoom, colorName, MOST_ROOM_COLORS, roomThings, type Look, type Ro
 import { Plus, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import ColorField from '../shell/ColorField.vue'
 import SelectField from '../shell/SelectField.vue'
 import { useLook } from '../stores/lookStore.js'
 
@@ -24,12 +25,11 @@ const add = () => set([...colors.value, { of: roomThings.find((thing) => !colors
   <div class="stack">
     <ul v-if="colors.length > 0" class="entries">
       <li v-for="(one, i) in colors" :key="i">
-        <el-color-picker
+        <ColorField
+          bare
+          :label="t('meant.room.color', { of: t(`meant.room.of.${one.of}`) })"
           :model-value="one.color"
-          :persistent="false"
-          color-format="hex"
-          :aria-label="t('meant.room.color', { of: t(`meant.room.of.${one.of}`) })"
-          @update:model-value="$event && setOne(i, { color: $event.toLowerCase() })"
+          @update:model-value="setOne(i, { color: $event })"
         />
         <SelectField
           bare

@@ -43,6 +43,8 @@ const sitting = computed(() => (viewer.value.kind === 'seat' ? viewer.value.numb
 const view = computed(() => turnedHead(viewpoint(viewer.value, props.look, plan.value), head.value.yaw, head.value.pitch))
 const drawn = computed(() => (noWebGl.value ? drawnView(view.value, props.look, plan.value, standings(props.look), sitting.value, height.value / 0.89) : []))
 
+const hang = computed(() => store.figures?.linens.cloth ?? null)
+
 function optionsOf(look: Look) {
   const seats = seatPlan(look)
   return {
@@ -50,7 +52,7 @@ function optionsOf(look: Look) {
     plan: seats,
     layouts: placeLayouts(look, seats.places),
     standing: standings(look),
-    hang: store.figures?.linens.cloth ?? null,
+    hang: hang.value,
     hour: hour.value,
     seat: sitting.value,
     meal: meal.value,
@@ -163,10 +165,7 @@ watch([() => props.look, hour, meal, viewer], () => {
   rebuild()
 })
 // the figures come a moment after the look, and with them how far the cloth hangs
-watch(
-  () => String([store.figures?.linens.cloth?.sideDropMm, store.figures?.linens.cloth?.cornerDropMm]),
-  () => rebuild()
-)
+watch([() => hang.value?.sideDropMm, () => hang.value?.cornerDropMm], () => rebuild())
 watch(viewer, () => (head.value = { yaw: 0, pitch: 0 }), { flush: 'pre' })
 watch([width, height], () => draw())
 watch(wipe, (share) => {

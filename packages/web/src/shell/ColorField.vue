@@ -1,12 +1,12 @@
 <script setup lang="ts">
-/** A color picked, as #rrggbb. */
-defineProps<{ label: string; modelValue: string }>()
+/** A color as #rrggbb; `bare` leaves the label to screen readers and the code away. What it opens is made when it is opened. */
+defineProps<{ label: string; modelValue: string; bare?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [color: string] }>()
 </script>
 
 <template>
-  <div class="field">
-    <span class="label">{{ label }}</span>
+  <div :class="bare ? 'bare' : 'field'">
+    <span v-if="!bare" class="label">{{ label }}</span>
     <span class="row">
       <el-color-picker
         :model-value="modelValue"
@@ -15,7 +15,7 @@ const emit = defineEmits<{ 'update:modelValue': [color: string] }>()
         :aria-label="label"
         @update:model-value="$event && emit('update:modelValue', $event.toLowerCase())"
       />
-      <span class="soft small">{{ modelValue }}</span>
+      <span v-if="!bare" class="soft small">{{ modelValue }}</span>
     </span>
   </div>
 </template>

@@ -12,7 +12,7 @@ import { onKeys } from './keys.js'
 import LookAgain from '../looks/LookAgain.vue'
 import LookHeader from './LookHeader.vue'
 import StepRail from './StepRail.vue'
-import { usualShares, type Step } from './steps.js'
+import { UPRIGHT_SHARE, usualShares, type Step } from './steps.js'
 
 const props = defineProps<{ id: string; step: Step }>()
 const { t } = useI18n()
@@ -58,10 +58,9 @@ const SewingStage = defineAsyncComponent(() => import('../linens/SewingStage.vue
 const stage = computed(() => (props.step === 'linens' && store.drawn?.linens.sewing ? SewingStage : (stages[props.step] ?? Board)))
 const { workShares } = usePreferences()
 const upright = useMediaQuery('(max-width: 1100px) and (orientation: portrait)')
-const UPRIGHT_SHARE = 44
 const parts = ref()
 const { width, height } = useElementSize(parts)
-/** Table and work stay as they are from step to step, and only the bar between them moves: in px once they are measured, since a share would be worked out no more. */
+/** From step to step only the bar moves: in px once the parts are measured, since the splitter works out a share only once. */
 const stageSize = computed(() => {
   const share = 100 - (upright.value ? UPRIGHT_SHARE : (workShares[props.step] ?? usualShares[props.step]))
   const long = upright.value ? height.value : width.value

@@ -16,3 +16,6 @@ export const usualShares: Readonly<Record<Step, number>> = {
   looks: 62,
   buy: 64
 }
+
+/** The same of its height where the window stands upright, for every step. */
+export const UPRIGHT_SHARE = 44
