@@ -22,6 +22,7 @@ import StageFrame from '../shell/StageFrame.vue'
 import { useLook } from '../stores/lookStore.js'
 import { usePreferences } from '../stores/preferences.js'
 import SettingCard from './SettingCard.vue'
+import { stackCaption } from './stackCaption.js'
 import StackView from './StackView.vue'
 
 /** One place setting as large as the window lets it be, from above at scale and its stack drawn apart, with who has it on a small plan. */
@@ -102,7 +103,7 @@ const numbers = computed(() => {
     :label="t('sheet.above')"
     :title="t('sheet.above')"
     :size="`${length(layout.widthMm)} × ${length(layout.depthMm)}`"
-    :first="t('sheet.apart')"
+    :first="t(stackCaption(look, setting))"
     :second="t('settings.laidAt', { key, places: numbers.join(', ') || '–' })"
   >
     <SettingCard

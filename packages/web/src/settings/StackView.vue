@@ -16,7 +16,7 @@ const layers = computed(() => {
     const half = piece.kind === 'plate' ? piece.diameterMm / 2 : piece.kind === 'napkin' && napkin ? piece.sideMm * napkin.halfX : 60
     const high = piece.kind === 'plate' ? Math.max(14, piece.heightMm) : piece.kind === 'napkin' && napkin ? Math.max(12, piece.sideMm * napkin.height) : 12
     const at = z
-    z += props.apart ? high + 46 : Math.max(6, high * 0.35)
+    z += props.apart ? high + 58 : Math.max(6, high * 0.35)
     return { piece, half, high, z: at, step: i === 0 ? null : reading.value.steps[i - 1]!, star: props.setting.starId === piece.id }
   })
 })

@@ -7,6 +7,7 @@ import ClearingList from '../centerpiece/ClearingList.vue'
 import SightReport from '../seat-view/SightReport.vue'
 import MiniTable from '../board/MiniTable.vue'
 import SettingCard from '../settings/SettingCard.vue'
+import { stackCaption } from '../settings/stackCaption.js'
 import StackView from '../settings/StackView.vue'
 import { tellHems } from '../linens/tellHems.js'
 import { formatDate } from '../shell/dates.js'
@@ -95,7 +96,7 @@ function where({ x, y }: { readonly x: number; readonly y: number }): string {
           </figure>
           <figure>
             <StackView :look="look" :setting="kind.setting" />
-            <figcaption class="soft small">{{ t('sheet.apart') }}</figcaption>
+            <figcaption class="soft small">{{ t(stackCaption(look, kind.setting)) }}</figcaption>
           </figure>
         </div>
         <ul class="parts small">

@@ -112,7 +112,7 @@ h1 {
 
 .step-by {
   display: grid !important;
-  place-items: center;
+  place-content: center;
   width: 24px;
   height: 24px !important;
   border: 1px solid var(--hairline-strong) !important;
@@ -140,7 +140,7 @@ h1 {
 a.icon,
 .tools .icon {
   display: grid !important;
-  place-items: center;
+  place-content: center;
   width: 32px;
   height: 32px !important;
   border: 0;
@@ -177,7 +177,7 @@ a.icon,
 
   /* a tablet has no keys */
   .state,
-  .keys {
+  .tools .keys {
     display: none !important;
   }
 }

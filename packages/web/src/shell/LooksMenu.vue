@@ -120,7 +120,7 @@ async function run(act: string): Promise<void> {
   flex: none;
 }
 
-@media (max-width: 620px) {
+@media (max-width: 900px) {
   .name {
     max-width: 136px;
   }
