@@ -93,6 +93,8 @@ async function dragging(page, browser) {
 
 const KEYS = ['End', '1', 'Enter', 'Backspace', 'Enter']
 const FIELDS = 10
+/** A host that is shared now and then holds up any task by tens of ms. */
+const TYPING_ROUNDS = 3
 const STEPS = ['brief', 'seats', 'menu', 'settings', 'centerpiece', 'florals', 'light', 'buy']
 
 /** Lengths in ms of the tasks of the page's main thread while something is done, as the browser itself records them. */
@@ -126,6 +128,22 @@ async function typing(browser, address) {
   await empty.locator('input').focus()
   const least = await tasksDuring(empty, () => press(empty, Array.from({ length: FIELDS }, () => KEYS).flat()))
   await empty.close()
+  const rounds = []
+  for (let round = 0; round < TYPING_ROUNDS; round++) rounds.push(await typeInFields(browser, address))
+  const longest = rounds[0].map(({ name }, i) => ({ name, ms: median(rounds.map((fields) => fields[i].ms)) }))
+  const bare = Math.max(...least)
+  const most = Math.max(...longest.map(({ ms }) => ms))
+  return {
+    name: 'typing-block',
+    value: most,
+    unit: 'ms',
+    baseline: `a bare field on an empty page, ${bare.toFixed(1)} ms; longest task of the main thread over ${KEYS.length * longest.length} keys, the median of ${TYPING_ROUNDS} new pages, by field: ${longest.map(({ name, ms }) => `${name} ${ms.toFixed(0)}`).join(', ')}`,
+    ratio: most / bare
+  }
+}
+
+/** A new page; for each field its name and the longest task of the main thread, ms. */
+async function typeInFields(browser, address) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${address}/looks/pearl-anniversary/brief`)
   const longest = []
@@ -146,15 +164,7 @@ async function typing(browser, address) {
     }
   }
   await page.close()
-  const bare = Math.max(...least)
-  const most = Math.max(...longest.map(({ ms }) => ms))
-  return {
-    name: 'typing-block',
-    value: most,
-    unit: 'ms',
-    baseline: `a bare field on an empty page, ${bare.toFixed(1)} ms; longest task of the main thread over ${KEYS.length * longest.length} keys, by field: ${longest.map(({ name, ms }) => `${name} ${ms.toFixed(0)}`).join(', ')}`,
-    ratio: most / bare
-  }
+  return longest
 }
 
 /** A photo of twelve million pixels: bands of color with noise, as JPEG. */

@@ -1,6 +1,7 @@
-import { changePlaced, applyEdit, placeLayouts, seatPlan, standings, usedIds, type Look } from '@hestiad/core'
+import { applyEdit, changeBudget, changeOccasion, changePlaced, changeSchool, placeLayouts, seatPlan, standings, usedIds, type Look } from '@hestiad/core'
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
+import { useDrawnLook } from '../src/board/drawnLook.js'
 import { useGeometry } from '../src/board/useGeometry.js'
 import { colorsOf, linesOf } from '../src/looks/shownLook.js'
 import { words } from '../src/shell/words.js'
@@ -28,6 +29,20 @@ describe('the geometry of what is drawn', () => {
     const seated = plan.value
     look.value = { ...look.value, money: { ...look.value.money, totalCents: 1 }, name: 'Another' }
     expect(plan.value).toBe(seated)
+  })
+
+  it('nothing is drawn anew for a word, a sum or how strictly it is judged; all for a piece that moved', () => {
+    const look = ref<Look>(demo)
+    const [{ plan, layouts, standing }, drawn] = [useGeometry(look), useDrawnLook(look)]
+    const now = () => [plan.value, layouts.value, standing.value, drawn.value]
+    const before = now()
+    for (const edit of [changeOccasion(demo, { title: 'A supper' }), changeSchool(demo, { hiddenPercent: 40 }), changeBudget(demo, { totalCents: 1 })]) {
+      expect(edit.patches).not.toEqual([])
+      look.value = applyEdit(demo, edit)
+      now().forEach((part, i) => expect(part).toBe(before[i]))
+    }
+    look.value = applyEdit(look.value, changePlaced(look.value, demo.centerpiece[0]!.id, { xMm: 111 }))
+    expect(drawn.value).toBe(look.value)
   })
 })
 

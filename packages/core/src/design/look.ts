@@ -56,6 +56,11 @@ export interface Occasion {
   readonly notes: string
 }
 
+/** What laying a table asks of an occasion: its courses, wherever and whenever it is. */
+export interface ForCourses {
+  readonly occasion: Pick<Occasion, 'courses'>
+}
+
 export interface Household {
   readonly cats: boolean
   readonly dogs: boolean

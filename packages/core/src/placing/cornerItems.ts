@@ -1,5 +1,5 @@
 import { pieceIndex } from '../design/find.js'
-import type { Look, PlaceSetting } from '../design/look.js'
+import type { ForCourses, Look, PlaceSetting } from '../design/look.js'
 import { allSettings } from '../design/settingIds.js'
 import { overlapMm, reachMm, type Footprint } from '../geometry/footprint.js'
 import type { Pose } from '../geometry/point.js'
@@ -7,7 +7,7 @@ import { withoutChargers } from './chargers.js'
 import { itemShape, settingItems, type SettingLayout } from './settingItems.js'
 
 /** What decides what lies before a guest. */
-export type Laid = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces'>
+export type Laid = Pick<Look, 'setting' | 'kinds' | 'menu' | 'pieces'> & ForCourses
 
 const STEP_MM = 10
 const FARTHEST_MM = 1200

@@ -1,5 +1,5 @@
 import { findPiece, pieceIndex, type PieceIndex } from '../design/find.js'
-import type { Look } from '../design/look.js'
+import type { ForCourses, Look } from '../design/look.js'
 import { glassRoles, type Flatware, type FlatwareRole, type Glass, type Napkin, type Plate } from '../design/piece.js'
 import type { FoldKind } from '../design/foldKinds.js'
 import type { Footprint } from '../geometry/footprint.js'
@@ -44,7 +44,7 @@ const ITEM_GAP_MM = 10
  * Lays out the setting by the ordering rules: plates in the middle 1 in from the edge, forks left, knives and spoons right, dessert pieces
  * above, bread plate upper left, water glass above the knife's tip and wines outward to its right. Source: Emily Post, Etiquette (from memory).
  */
-export function settingItems(look: Pick<Look, 'setting' | 'occasion' | 'menu' | 'pieces'>): SettingLayout {
+export function settingItems(look: Pick<Look, 'setting' | 'menu' | 'pieces'> & ForCourses): SettingLayout {
   const index = pieceIndex(look)
   const { setting } = look
   const plates = setting.plateIds.map((id) => findPiece(index, id, 'plate')).filter((p) => p !== undefined)

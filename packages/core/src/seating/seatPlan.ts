@@ -1,4 +1,4 @@
-import type { Comfort, Guest, Look, Table } from '../design/look.js'
+import type { Comfort, Guest, Look, School, Table } from '../design/look.js'
 import { halfLengthMm, perimeterMm, type Outline } from '../geometry/outline.js'
 import { overlapMm, type Footprint } from '../geometry/footprint.js'
 import { fromFrame } from '../geometry/point.js'
@@ -26,7 +26,7 @@ export interface SeatPlan {
 }
 
 /** Lays out the places of a look's table, as many as it has guests. */
-export function seatPlan(look: Pick<Look, 'table' | 'guests' | 'school'> & Partial<Laid>): SeatPlan {
+export function seatPlan(look: Pick<Look, 'table' | 'guests'> & { readonly school: Pick<School, 'comfort'> } & Partial<Laid>): SeatPlan {
   const outline = tableOutline(look.table)
   const supports = tableSupports(look.table, outline)
   const asked = look.guests.map((guest) => widthAskedMm(guest, look.table))

@@ -1,5 +1,5 @@
 import { pieceIndex } from '../design/find.js'
-import type { Guest, Look, PlaceSetting } from '../design/look.js'
+import type { ForCourses, Guest, Look, PlaceSetting } from '../design/look.js'
 import type { Piece } from '../design/piece.js'
 import type { Place } from '../seating/places.js'
 import { withoutChargers } from '../placing/chargers.js'
@@ -14,7 +14,7 @@ export interface PlaceLayout {
   readonly mirrored: boolean
 }
 
-type Parts = Pick<Look, 'setting' | 'kinds' | 'occasion' | 'menu' | 'pieces' | 'guests'>
+type Parts = Pick<Look, 'setting' | 'kinds' | 'menu' | 'pieces' | 'guests'> & ForCourses
 
 /** Keys of the kinds a look has, A first. */
 export function kindKeys(look: Pick<Look, 'kinds'>): KindKey[] {

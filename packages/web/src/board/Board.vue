@@ -18,6 +18,7 @@ import HeldLayer from './HeldLayer.vue'
 import MeasureLine from './MeasureLine.vue'
 import PlanView from './PlanView.vue'
 import { useBoardKeys } from './useBoardKeys.js'
+import { useDrawnLook } from './drawnLook.js'
 import { useDrag } from './useDrag.js'
 import SeatBadges from './SeatBadges.vue'
 import { useGeometry } from './useGeometry.js'
@@ -33,7 +34,8 @@ const { width, height } = useElementSize(frame)
 const turned = ref(false)
 const seat = ref<number | null>(null)
 const { plan, layouts, standing } = useGeometry(toRef(props, 'look'))
-const index = computed(() => pieceIndex(props.look))
+const drawn = useDrawnLook(toRef(props, 'look'))
+const index = computed(() => pieceIndex(drawn.value))
 const view = computed(() => viewport(plan.value.outline, Math.max(320, width.value), Math.max(320, height.value), turned.value))
 const drag = useDrag(() => view.value)
 const { begin, held, onto } = drag
@@ -63,7 +65,7 @@ const clear = computed(() => store.figures?.sight.clearHeights.find((c) => c.pla
 const hiddenLimit = computed(() => store.figures?.sight.limit ?? 1)
 /** Lines of sight: from the chosen seat to everybody, or of the open finding's worst pair. */
 const sightLines = computed(() => {
-  const eyes = guestEyes(plan.value, props.look.table)
+  const eyes = guestEyes(plan.value, drawn.value.table)
   const line = (from: number, to: number, hidden: number) => ({
     key: `${from}-${to}`,
     a: view.value.onPlan(eyes[from]!),
@@ -155,7 +157,7 @@ function label(piece: Standing): string {
       @pointerdown.self="store.selected = null"
     >
       <g :transform="view.planTransform" :class="['art', { 'faint-middle': faint.middle }]">
-        <PlanView :look="look" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" :cords="store.figures?.cords" chairs>
+        <PlanView :look="drawn" :plan="plan" :layouts="layouts" :standing="standing" :spots="store.figures?.linens.spots" :cords="store.figures?.cords" chairs>
           <template #piece="{ standing: piece }">
             <g
               :transform="`translate(${piece.pose.x} ${piece.pose.y}) rotate(${deg(piece.pose.turnRad)})`"
@@ -183,7 +185,7 @@ function label(piece: Standing): string {
       <line x1="0" :x2="view.width" :y1="view.dividerY" :y2="view.dividerY" class="divider" />
       <g class="art" :transform="view.elevationTransform">
         <ElevationView
-          :look="look"
+          :look="drawn"
           :plan="plan"
           :layouts="layouts"
           :standing="standing"

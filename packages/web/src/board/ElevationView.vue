@@ -11,13 +11,13 @@ import {
   pieceIndex,
   rimHeightMm,
   type Figures,
-  type Look,
   type SeatPlan,
   type PlaceLayout,
   type Standing,
   fromFrame
 } from '@hestiad/core'
 import { computed } from 'vue'
+import type { DrawnLook } from './drawnLook.js'
 import ElevationPiece from './drawing/ElevationPiece.vue'
 import LampElevation from './drawing/LampElevation.vue'
 import { glassProfile } from './drawing/paths.js'
@@ -26,7 +26,7 @@ import { alongMm } from './viewport.js'
 
 /** The table from its long side (or short side, turned), in table millimeters, up positive; the caller sets the transform. */
 const props = defineProps<{
-  look: Look
+  look: DrawnLook
   plan: SeatPlan
   layouts: readonly PlaceLayout[]
   standing: readonly Standing[]

@@ -12,7 +12,6 @@ import {
   EDGE_GAP_MM,
   type CordRoute,
   type CoverSpot,
-  type Look,
   type SeatPlan,
   settingOf,
   sides,
@@ -21,6 +20,7 @@ import {
   type Standing
 } from '@hestiad/core'
 import { computed } from 'vue'
+import type { DrawnLook } from './drawnLook.js'
 import PlanPiece from './drawing/PlanPiece.vue'
 import SettingDrawing from './drawing/SettingDrawing.vue'
 import { extentPath, outlinePath, roundedRect } from './drawing/paths.js'
@@ -28,7 +28,7 @@ import { shade } from './drawing/shade.js'
 
 /** The table from above in table millimeters; the caller sets the transform. */
 const props = defineProps<{
-  look: Look
+  look: DrawnLook
   plan: SeatPlan
   layouts: readonly PlaceLayout[]
   standing: readonly Standing[]

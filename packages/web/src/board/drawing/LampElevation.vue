@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { isLeafy, pieceIndex, seededRandom, type Look } from '@hestiad/core'
+import { isLeafy, pieceIndex, seededRandom } from '@hestiad/core'
 import { computed } from 'vue'
+import type { DrawnLook } from '../drawnLook.js'
 import { shade } from './shade.js'
 
 /** The lamp over the middle from the side, in table millimeters, up positive, with what hangs round it; nothing above `topMm` is drawn. */
-const props = defineProps<{ look: Look; topMm: number }>()
+const props = defineProps<{ look: DrawnLook; topMm: number }>()
 const SHADE_MM = 160
 const lamp = computed(() => {
   const { fixture } = props.look.room
