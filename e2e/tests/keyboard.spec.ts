@@ -52,7 +52,15 @@ async function pick(page: Page, field: Locator, option: string): Promise<void> {
 test('by keyboard alone from an empty occasion to the list for the shops: eight guests, a cloth, three courses, plates, a composed middle', async ({
   page
 }) => {
-  const step = (name: string) => press(page, page.locator('nav.rail').getByRole('link', { name, exact: false }))
+  /** To a step by the search of the page, from wherever one is; one goes on from its heading. */
+  const step = async (name: string) => {
+    await page.keyboard.press('Control+k')
+    await expect(page.getByRole('dialog').getByRole('searchbox')).toBeFocused()
+    await page.keyboard.type(name)
+    await expect(page.getByRole('option').first()).toContainText(name)
+    await page.keyboard.press('Enter')
+    await expect(panel(page).getByRole('heading', { name, exact: true })).toBeFocused()
+  }
   await page.goto('/')
   await press(page, page.getByRole('button', { name: 'New occasion' }))
   const dialog = page.getByRole('dialog')

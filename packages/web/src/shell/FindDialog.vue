@@ -110,9 +110,11 @@ watch(words, async (text) => {
   if (words.value === text) articles.value = (answer?.articles ?? []).map((one) => one.piece.name)
 })
 
-function take(one: Found | undefined): void {
+async function take(one: Found | undefined): Promise<void> {
   if (!one) return
   emit('update:modelValue', false)
+  // the dialog gives the focus back to where it was, and only then may what one goes to take it
+  await nextTick()
   void one.go()
 }
 

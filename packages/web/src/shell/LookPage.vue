@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { onKeyStroke, useElementSize, useMediaQuery, useTimeoutFn } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref, watch, type Component } from 'vue'
+import { onKeyStroke, useElementSize, useEventListener, useMediaQuery, useTimeoutFn } from '@vueuse/core'
+import { computed, defineAsyncComponent, nextTick, ref, watch, type Component } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Board from '../board/Board.vue'
 import FindingList from '../findings/FindingList.vue'
@@ -67,6 +67,11 @@ const stageSize = computed(() => {
   return long > 0 ? (long * share) / 100 : `${share}%`
 })
 const work = ref<HTMLElement>()
+const heading = ref<HTMLElement>()
+/** Whether a key was the last thing pressed. */
+let byKeys = false
+useEventListener(window, 'keydown', () => void (byKeys = true), { capture: true })
+useEventListener(window, 'pointerdown', () => void (byKeys = false), { capture: true })
 
 function parted(_: number, sizes: readonly number[]): void {
   if (upright.value) return
@@ -74,12 +79,14 @@ function parted(_: number, sizes: readonly number[]): void {
   workShares[props.step] = Math.round((100 * workWide) / (stageWide + workWide))
 }
 
-// each step opens at its top, with nothing of the one before left open
+// each step opens at its top, with nothing of the one before left open; who goes there by keys goes on from its heading
 watch(
   () => props.step,
-  () => {
+  async () => {
     if (store.shown && stepOf(store.shown.code) !== props.step) store.openFinding = null
     work.value?.scrollTo({ top: 0 })
+    await nextTick()
+    if (byKeys) heading.value?.focus()
   }
 )
 
@@ -121,7 +128,7 @@ onKeyStroke(
       </el-splitter-panel>
       <el-splitter-panel min="280px">
         <aside ref="work" class="panel" :class="step" :aria-label="t(`step.${step}`)">
-          <h2>{{ t(`step.${step}`) }}</h2>
+          <h2 ref="heading" tabindex="-1">{{ t(`step.${step}`) }}</h2>
           <CupboardNews :look="store.look" />
           <LookAgain :look="store.look" />
           <FindingList :step="step" />
