@@ -344,6 +344,10 @@ describe('the open look', () => {
     const { store } = await opened()
     expect(store.figures!.sight.seen).toBe(80)
     const finding = store.findings.find((f) => f.code === 'sight.hidden')!
+    expect(store.remedies.size).toBe(0)
+    store.openFinding = 'sight.hidden@jug'
+    await store.findRemedies()
+    expect([...store.remedies.keys()]).toEqual(['sight.hidden@jug'])
     const remedy = store.remedies.get('sight.hidden@jug')![0]!
     store.apply(remedy.edit)
     await settle()
@@ -357,6 +361,8 @@ describe('the open look', () => {
 
   it('a finding opened while remedies are looked for keeps those already shown, so that what one is about to press does not go away', async () => {
     const { store } = await opened()
+    await settle(5000)
+    expect(store.remedies.size).toBe(store.findings.length)
     const last = findingKey(store.findings.at(-1)!)
     const shown: number[] = []
     const stop = watch(
@@ -370,10 +376,12 @@ describe('the open look', () => {
       { flush: 'sync' }
     )
     store.run(rename, 'another name')
-    await settle()
+    await settle(5000)
     stop()
     expect(store.findings.length).toBeGreaterThan(4)
     expect(shown.at(-1)).toBe(store.findings.length)
+    // those of the look as it was before are gone at once, since they would be done on another
+    expect(shown[0]).toBe(0)
     expect(shown).toEqual([...shown].sort((a, b) => a - b))
     expect(store.remedies.has(last)).toBe(true)
   })

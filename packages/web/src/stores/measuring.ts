@@ -5,6 +5,8 @@ import { afterFrame } from './afterFrame.js'
 
 /** While something is dragged, figures are told no more often than this, so that the hand is never held up. */
 const CALM_MS = 90
+/** After so long without a change remedies are looked for that nobody asked for yet. */
+const AHEAD_MS = 1500
 
 /** What the engine says of the open look, asked of the worker whenever it changes; while something is dragged, of what is held. */
 export function useMeasuring(assessor: Assessor, look: Ref<Look | undefined>, held: Ref<Edit | undefined>, openFinding: () => string | null) {
@@ -63,23 +65,33 @@ export function useMeasuring(assessor: Assessor, look: Ref<Look | undefined>, he
     toldAt = performance.now()
   }
 
-  /** Looks for remedies, those of the open finding first; what is known of these findings stays, and the newest search alone goes on. */
+  /**
+   * Looks for remedies: of the open finding at once, and when nothing was done for a while of the others too, which may be opened next. What is
+   * known of these findings stays, and the newest search alone goes on.
+   */
   async function findRemedies(): Promise<void> {
     const state = look.value
     const found = findings.value
     if (!state || held.value) return
     const run = ++remedyRun
+    const goesOn = () => run === remedyRun && look.value === state && findings.value === found && !held.value
     let known = remedied.state === state && remedied.found === found ? remedies.value : new Map<string, readonly Remedy[]>()
-    const isOpen = (finding: BareFinding) => findingKey(finding) === openFinding()
-    for (const finding of [...found.filter(isOpen), ...found.filter((f) => !isOpen(f))]) {
+    const open = openFinding()
+    // those of another state of the look are not to be done on this one; what is read stays until what takes its place is there
+    remedies.value = new Map([...remedies.value].filter(([key]) => key === open || known.has(key)))
+    const find = async (finding: BareFinding) => {
       const key = findingKey(finding)
-      if (known.has(key)) continue
+      if (known.has(key)) return
       const proposed = await assessor.remedies(finding)
-      if (run !== remedyRun || look.value !== state || findings.value !== found || held.value) return
+      if (!goesOn()) return
       known = new Map(known).set(key, proposed)
       remedies.value = known
       remedied = { state, found }
     }
+    for (const finding of found) if (findingKey(finding) === open) await find(finding)
+    setTimeout(async () => {
+      for (const finding of found) if (goesOn()) await find(finding)
+    }, AHEAD_MS)
   }
 
   /** Shows on the Board how tall things may be where, or no longer. */
