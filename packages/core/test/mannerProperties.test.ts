@@ -39,7 +39,7 @@ function middleOf(seed: number): Look {
   ]
   return { ...bare, centerpiece: [...base, ...wildMiddle(random)] }
 }
-const SEEDS = Array.from({ length: many(40) }, (_, i) => 500 + i)
+const SEEDS = Array.from({ length: many(20) }, (_, i) => 500 + i)
 
 /** The corners that bound a solid in the table's frame. */
 function reachOf(solids: readonly WorldSolid[]): number[] {

@@ -2,6 +2,7 @@ import { buyList, cheapestPacks, formatAmount, formatMoney, needs, parseAmount, 
 import { loadHighs } from './support/highs.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { demoLook } from './support/looks.js'
+import { many } from './support/many.js'
 
 const offer = (id: string, packSize: number, priceCents: number | null, stock = 99): Offer => ({
   id,
@@ -23,10 +24,10 @@ describe('cheapest packs', () => {
     solve = (model) => solver.solve(model, { mip_rel_gap: 0 }) as never
   })
 
-  it('cost to the cent what an integer program solved by HiGHS says, on 200 seeded problems', () => {
+  it('cost to the cent what an integer program solved by HiGHS says, on 80 seeded problems, 400 in a long run', () => {
     const random = seededRandom(42)
     const whole = (most: number) => 1 + Math.floor(random() * most)
-    for (let round = 0; round < 200; round++) {
+    for (let round = 0; round < many(80); round++) {
       const offers = Array.from({ length: whole(5) }, (_, i) => offer(`o${i}`, whole(12), 50 + whole(5000), whole(9)))
       const need = whole(60)
       const stock = offers.reduce((sum, o) => sum + o.packSize * o.stock, 0)

@@ -18,6 +18,7 @@ import {
 import { describe, expect, it } from 'vitest'
 import { offSupportMm } from '../src/centerpiece/collisions.js'
 import { demoLook, guests, longTable } from './support/looks.js'
+import { many } from './support/many.js'
 
 /**
  * Least radius of a circle around n unit circles. R. L. Graham, B. D. Lubachevsky, K. J. Nurmela and P. R. J. Östergård, Dense packings of congruent
@@ -64,9 +65,9 @@ describe('discs side by side', () => {
     expect(packDiscs({ kind: 'round', radiusMm: 1 }, R, 0)).toEqual([])
   })
 
-  it('at least as many as stand in square rows or in a hexagon, and never more than the densest lattice has room for, on fifty seeded floors', () => {
+  it('at least as many as stand in square rows or in a hexagon, and never more than the densest lattice has room for, on twenty-five seeded floors', () => {
     const random = seededRandom(23)
-    for (let k = 0; k < 50; k++) {
+    for (let k = 0; k < many(25); k++) {
       const r = 20 + 20 * random()
       const [halfX, halfY] = [r * (1.1 + 4 * random()), r * (1.1 + 2.5 * random())]
       const rows = Math.floor(halfX / r + 1e-9) * Math.floor(halfY / r + 1e-9)

@@ -4,16 +4,17 @@ import { gapMm, type Footprint } from '../src/geometry/footprint.js'
 import { fromFrame } from '../src/geometry/point.js'
 import { seatPlan } from '../src/seating/seatPlan.js'
 import { bareLook, demoLook, longTable } from './support/looks.js'
+import { many } from './support/many.js'
 
 describe('the room the middle leaves for the settings', () => {
   // outside check: the strip before a place asked point by point
-  it('is where the first point of a strip before the place is covered, on 300 seeded things', () => {
+  it('is where the first point of a strip before the place is covered, on 150 seeded things', () => {
     const random = seededRandom(41)
     const between = (low: number, high: number) => low + random() * (high - low)
     const place = { x: 200, y: -500, turnRad: 0.4 }
     const halfMm = 150
     const stepMm = 5
-    for (let i = 0; i < 300; i++) {
+    for (let i = 0; i < many(150); i++) {
       const at = fromFrame(place, { x: between(-400, 400), y: between(60, 700) })
       const foot: Footprint =
         i % 2 === 0

@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { copyFileSync, existsSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs'
+import { copyFileSync, cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
-import { afterEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { writeBackup } from '../src/storage/backup.js'
 import { createDailyBackups } from '../src/storage/dailyBackups.js'
 import { backupsOf } from '../src/storage/files.js'
@@ -75,20 +75,21 @@ describe('--fresh', () => {
     expect(text).toMatch(/Another Hestiad is running on .*Nothing was changed/)
     expect(readdirSync(folder).some((name) => name.includes('.old'))).toBe(false)
     expect((await fetch(`${address}/api/occasions`)).status).toBe(200)
-    first.kill('SIGKILL')
-    await ended(first)
-    await addressOf(run('main.js', '--port', '0', '--data', folder))
   })
 })
 
 describe('a database that lost something is told of at the start and never replaced by the demo', () => {
-  /** A folder a server was killed in amid its work. */
-  async function killed(): Promise<string> {
-    const folder = temporaryFolder()
-    const server = run('main.js', '--port', '0', '--data', folder)
+  /** A folder a server was killed in amid its work, for each test as it was left. */
+  const left = temporaryFolder()
+  beforeAll(async () => {
+    const server = run('main.js', '--port', '0', '--data', left)
     await addressOf(server)
     server.kill('SIGKILL')
     await ended(server)
+  })
+  function killed(): string {
+    const folder = temporaryFolder()
+    cpSync(left, folder, { recursive: true })
     return folder
   }
   const database = (folder: string) => join(folder, 'hestiad.sqlite')
@@ -98,7 +99,7 @@ describe('a database that lost something is told of at the start and never repla
     ['itself', /is missing, though there was one/, (folder: string) => rmSync(database(folder))],
     ['all that was in it', /is empty/, (folder: string) => writeFileSync(database(folder), '')]
   ])('%s', async (_, words, lose) => {
-    const folder = await killed()
+    const folder = killed()
     lose(folder)
     const before = filesOf(folder)
     const { text, code } = await said(run('main.js', '--port', '0', '--data', folder))
@@ -122,7 +123,7 @@ describe('a database that lost something is told of at the start and never repla
   })
 
   it('nothing: ended by kill it starts again without a word', async () => {
-    await addressOf(run('main.js', '--port', '0', '--data', await killed()))
+    await addressOf(run('main.js', '--port', '0', '--data', killed()))
   })
 })
 
