@@ -177,6 +177,12 @@ onKeyStroke(
   container: work / inline-size;
 }
 
+/* shown where one goes on by keys, and nothing of it outside the panel */
+.panel > h2 {
+  justify-self: start;
+  outline-offset: 0;
+}
+
 .waiting {
   display: grid;
   place-items: center;
