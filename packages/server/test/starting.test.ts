@@ -123,7 +123,8 @@ describe('a database that lost something is told of at the start and never repla
   })
 
   it('nothing: ended by kill it starts again without a word', async () => {
-    await addressOf(run('main.js', '--port', '0', '--data', killed()))
+    // that very folder, with the lock that was left in it
+    await addressOf(run('main.js', '--port', '0', '--data', left))
   })
 })
 
