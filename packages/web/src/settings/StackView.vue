@@ -1,31 +1,48 @@
 <script setup lang="ts">
 import { folds, pieceIndex, SEPARATE_DL, stackReading, type Look, type PlaceSetting } from '@hestiad/core'
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 
-/** The stack of a setting from the side, drawn apart or as it stands, with how its layers read beside each other. */
-const props = withDefaults(defineProps<{ look: Look; setting: PlaceSetting; apart?: boolean }>(), { apart: true })
+/** The stack of a setting from the side, drawn apart, with how its layers read beside each other. */
+const props = defineProps<{ look: Look; setting: PlaceSetting }>()
 const { t } = useI18n()
+const picture = ref<SVGElement>()
+const { width } = useElementSize(picture)
 const index = computed(() => pieceIndex(props.look))
 const reading = computed(() => stackReading(props.look, props.setting))
-const layers = computed(() => {
-  let z = 0
-  return reading.value.layers.map((layer, i) => {
+const shapes = computed(() =>
+  reading.value.layers.map((layer, i) => {
     const piece = index.value.get(layer.pieceId)!
     const napkin = piece.kind === 'napkin' ? folds[props.setting.napkin!.fold] : undefined
     const half = piece.kind === 'plate' ? piece.diameterMm / 2 : piece.kind === 'napkin' && napkin ? piece.sideMm * napkin.halfX : 60
     const high = piece.kind === 'plate' ? Math.max(14, piece.heightMm) : piece.kind === 'napkin' && napkin ? Math.max(12, piece.sideMm * napkin.height) : 12
+    return { piece, half, high, step: i === 0 ? null : reading.value.steps[i - 1]!, star: props.setting.starId === piece.id }
+  })
+)
+const reach = computed(() => Math.max(150, ...shapes.value.map((shape) => shape.half)) + 20)
+const NAME = 22
+const LEAST_NAME_PX = 12
+/** Beside the drawing, for words of the usual size. */
+const WORDS = 300
+/** How much larger than usual words are where the drawing is small; the room they need makes it smaller again. */
+const larger = computed(() => {
+  const wordsPx = (LEAST_NAME_PX * WORDS) / NAME
+  return width.value === 0 ? 1 : Math.max(1, (2 * reach.value * wordsPx) / (WORDS * Math.max(80, width.value - wordsPx)))
+})
+const layers = computed(() => {
+  let z = 0
+  return shapes.value.map((shape) => {
     const at = z
-    z += props.apart ? high + 58 : Math.max(6, high * 0.35)
-    return { piece, half, high, z: at, step: i === 0 ? null : reading.value.steps[i - 1]!, star: props.setting.starId === piece.id }
+    z += shape.high + 58 * larger.value
+    return { ...shape, z: at }
   })
 })
 const top = computed(() => Math.max(80, ...layers.value.map((layer) => layer.z + layer.high)) + 20)
-const reach = computed(() => Math.max(150, ...layers.value.map((layer) => layer.half)) + 20)
 </script>
 
 <template>
-  <svg :viewBox="`${-reach} ${-top} ${2 * reach + 300} ${top + 30}`" role="img" :aria-label="t('settings.stack')">
+  <svg ref="picture" :viewBox="`${-reach} ${-top} ${2 * reach + WORDS * larger} ${top + 30}`" role="img" :aria-label="t('settings.stack')">
     <line :x1="-reach" :x2="reach" y1="8" y2="8" class="table" />
     <g v-for="layer in layers" :key="layer.piece.id" :transform="`translate(0 ${-layer.z})`">
       <path
@@ -44,8 +61,8 @@ const reach = computed(() => Math.max(150, ...layers.value.map((layer) => layer.
         :fill="layer.piece.color"
         :stroke="layer.piece.accent"
       />
-      <text v-if="apart" :x="reach" y="0" class="name">{{ layer.star ? '★ ' : '' }}{{ layer.piece.name }}</text>
-      <text v-if="apart && layer.step !== null" :x="reach" y="26" :class="layer.step < SEPARATE_DL ? 'blends' : 'apart'">
+      <text :x="reach" y="0" class="name" :font-size="NAME * larger">{{ layer.star ? '★ ' : '' }}{{ layer.piece.name }}</text>
+      <text v-if="layer.step !== null" :x="reach" :y="26 * larger" :font-size="19 * larger" :class="layer.step < SEPARATE_DL ? 'blends' : 'apart'">
         {{ layer.step < SEPARATE_DL ? t('settings.blends') : t('settings.step') }}
       </text>
     </g>
@@ -72,16 +89,19 @@ rect {
 
 .name {
   fill: var(--ink);
-  font: 600 22px var(--sans);
+  font-family: var(--sans);
+  font-weight: 600;
 }
 
 .blends {
   fill: var(--ember);
-  font: 500 19px var(--sans);
+  font-family: var(--sans);
+  font-weight: 500;
 }
 
 .apart {
   fill: var(--soft-ink);
-  font: 500 19px var(--sans);
+  font-family: var(--sans);
+  font-weight: 500;
 }
 </style>
